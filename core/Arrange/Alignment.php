@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace AllSquare\Core\Arrange;
+
+use AllSquare\Core\Geometry\Axis;
+use AllSquare\Core\Geometry\Length;
+use AllSquare\Core\Geometry\Rect;
+
+/** Brings an edge or centre of items onto a line of a target box. */
+final readonly class Alignment
+{
+    public function __construct(private Mover $mover, private Edge $edge) {}
+
+    /**
+     * Each item by itself.
+     *
+     * @param  list<string>  $ids
+     * @param  bool  $ownBox  whether the target is the items' own common box, whose centre line may be put where it suits
+     * @return list<array{id: string, at: float, exact: float, sizes: list<float>}> those that stand half a pixel off, with the sizes that would centre
+     */
+    public function each(array $ids, Rect $target, bool $ownBox): array
+    {
+        $axis = $this->edge->axis();
+        $line = $axis->lead($target) + $axis->size($target) * $this->edge->along();
+        if ($ownBox && $this->edge->isCentre()) {
+            $line = $this->suited($ids, $line);
+        }
+        $halves = [];
+        foreach ($ids as $id) {
+            $size = $axis->size($this->mover->box($id));
+            $exact = $line - $size * $this->edge->along();
+            $at = $this->mover->settled($id, $exact);
+            if ($this->edge->isCentre() && ! Length::same($at, $exact)) {
+                $halves[] = ['id' => $id, 'at' => Length::settle($at), 'exact' => Length::settle($exact), 'sizes' => self::sizesThatCentre($size, $line)];
+            }
+            $this->mover->lead($id, $axis, $exact);
+        }
+
+        return $halves;
+    }
+
+    /**
+     * All as one block, mutual places kept.
+     *
+     * @param  list<string>  $ids
+     */
+    public function block(array $ids, Rect $block, Rect $target, bool $whole): void
+    {
+        $axis = $this->edge->axis();
+        $place = $axis->lead($target) + ($axis->size($target) - $axis->size($block)) * $this->edge->along();
+        $by = ($whole ? Length::whole($place) : $place) - $axis->lead($block);
+        foreach ($ids as $id) {
+            $axis === Axis::X ? $this->mover->shift($id, $by, 0.0) : $this->mover->shift($id, 0.0, $by);
+        }
+    }
+
+    /**
+     * The centre line where the largest item lands on a whole pixel: c' = floor(c - W/2 + 0.5 + 1e-6) + W/2.
+     *
+     * @param  list<string>  $ids
+     */
+    private function suited(array $ids, float $line): float
+    {
+        $largest = null;
+        foreach ($ids as $id) {
+            if (! $this->mover->isExempt($id)) {
+                $largest = max($largest ?? 0.0, $this->edge->axis()->size($this->mover->box($id)));
+            }
+        }
+
+        return $largest === null ? $line : Length::whole($line - $largest / 2) + $largest / 2;
+    }
+
+    /**
+     * The nearest whole sizes below and above whose leading edge is whole on this line: one of them 1 px off.
+     *
+     * @return list<float>
+     */
+    private static function sizesThatCentre(float $size, float $line): array
+    {
+        $fits = static fn (float $s): bool => Length::isWhole($line - $s / 2);
+        $below = ceil($size) - 1;
+        $above = floor($size) + 1;
+
+        return array_values(array_filter(
+            [$fits($below) ? $below : $below - 1, $fits($above) ? $above : $above + 1],
+            static fn (float $s): bool => $s > 0 && $fits($s),
+        ));
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace AllSquare\Core\Arrange;
+
+use AllSquare\Core\Geometry\Axis;
+
+/** What is brought onto one line: an edge or a centre. */
+enum Edge: string
+{
+    case Left = 'left';
+    case Centre = 'centre';
+    case Right = 'right';
+    case Top = 'top';
+    case Middle = 'middle';
+    case Bottom = 'bottom';
+
+    public function axis(): Axis
+    {
+        return match ($this) {
+            self::Left, self::Centre, self::Right => Axis::X,
+            self::Top, self::Middle, self::Bottom => Axis::Y,
+        };
+    }
+
+    /** How far along a box its line lies: 0, 0.5 or 1. */
+    public function along(): float
+    {
+        return match ($this) {
+            self::Left, self::Top => 0.0,
+            self::Centre, self::Middle => 0.5,
+            self::Right, self::Bottom => 1.0,
+        };
+    }
+
+    public function isCentre(): bool
+    {
+        return $this === self::Centre || $this === self::Middle;
+    }
+
+    /** As in "Aligned 3 cards by their ..." */
+    public function words(): string
+    {
+        return match ($this) {
+            self::Left => 'left edges',
+            self::Centre => 'centres across',
+            self::Right => 'right edges',
+            self::Top => 'tops',
+            self::Middle => 'middles',
+            self::Bottom => 'bottoms',
+        };
+    }
+}

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace AllSquare\Core\Arrange;
+
+use AllSquare\Core\Geometry\Length;
+use AllSquare\Core\Geometry\Matrix;
+use AllSquare\Core\Geometry\Point;
+use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Measure\Boxes;
+use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Sheet\Item;
+
+/**
+ * Gives groups the frame of their visible children, without moving anything on the sheet: the group's frame,
+ * and the point of its own space that lies at the frame's corner, change together.
+ */
+final readonly class GroupFit
+{
+    private Boxes $boxes;
+
+    public function __construct(private Draft $draft)
+    {
+        $this->boxes = new Boxes($draft->tree, $draft->fonts);
+    }
+
+    /** Refits every group that something in the change lies or lay in, the innermost first; empty ones go. */
+    public function settle(): void
+    {
+        $depths = [];
+        $before = $this->draft->before();
+        foreach ($this->draft->change()->items as $id => [$was, $is]) {
+            foreach ([...($was === null ? [] : $before->ancestors($id)), ...($is === null ? [] : [$is, ...$this->draft->tree->ancestors($id)])] as $group) {
+                if ($group->kind->holdsItems() && $this->draft->tree->has($group->id)) {
+                    $depths[$group->id] = count($this->draft->tree->ancestors($group->id));
+                }
+            }
+        }
+        arsort($depths);
+        foreach (array_keys($depths) as $id) {
+            if ($this->draft->tree->children($id) === []) {
+                $this->draft->remove($id);
+            } else {
+                $this->fit($id);
+            }
+        }
+    }
+
+    public function fit(string $id): void
+    {
+        $group = $this->draft->item($id);
+        if ($this->boxes->isEmptyGroup($id)) {
+            return;
+        }
+        $union = $this->unionInside($id)->settled();
+        if ($union->same(new Rect($group->origin->x, $group->origin->y, $group->frame->w, $group->frame->h))) {
+            return;
+        }
+        $this->draft->put(self::reframed($group, $union));
+    }
+
+    /** The group with another box of its own space as its frame; nothing in it moves on the sheet. */
+    public static function reframed(Item $group, Rect $inside): Item
+    {
+        $centre = $group->toParent()->apply($inside->centre());
+        $frame = new Rect(
+            Length::settle($centre->x - $inside->w / 2),
+            Length::settle($centre->y - $inside->h / 2),
+            $inside->w,
+            $inside->h,
+        );
+        // What rounding moved the frame by, the origin takes back, so that the space itself stays where it was.
+        $slip = $frame->centre()->minus($centre)->turned(-$group->angle);
+
+        return $group->with([
+            'frame' => $frame,
+            'origin' => new Point(
+                round($inside->x + $slip->x, 9) + 0.0,
+                round($inside->y + $slip->y, 9) + 0.0,
+            ),
+        ]);
+    }
+
+    private function unionInside(string $id): Rect
+    {
+        $boxes = [];
+        foreach ($this->draft->tree->children($id) as $child) {
+            if (! $child->hidden && ! $this->boxes->isEmptyGroup($child->id)) {
+                $boxes[] = $this->boxes->boundsIn($child, Matrix::identity());
+            }
+        }
+
+        return Rect::unionOf($boxes) ?? $this->draft->item($id)->frame;
+    }
+}

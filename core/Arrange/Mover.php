@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace AllSquare\Core\Arrange;
+
+use AllSquare\Core\Geometry\Axis;
+use AllSquare\Core\Geometry\Length;
+use AllSquare\Core\Geometry\Point;
+use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Measure\Boxes;
+use AllSquare\Core\Measure\By;
+use AllSquare\Core\Refusal;
+use AllSquare\Core\Sheet\Draft;
+
+/** Moves items by distances and to places of the sheet, whatever groups they lie in. */
+final readonly class Mover
+{
+    /** Turned items are stored to 1/1000 px on axes that are not the sheet's: closer than this they cannot be put. */
+    private const CLOSE = 0.0015;
+
+    public Boxes $boxes;
+
+    public function __construct(private Draft $draft, public By $by = By::Frame)
+    {
+        $this->boxes = new Boxes($draft->tree, $draft->fonts);
+    }
+
+    public function box(string $id): Rect
+    {
+        return $this->boxes->box($id, $this->by);
+    }
+
+    /** By a distance of the sheet, in px, as it is given. */
+    public function shift(string $id, float $dx, float $dy): void
+    {
+        $close = $this->boxes->standsUpright($id) ? Length::SAME : self::CLOSE;
+        if (abs($dx) < $close && abs($dy) < $close) {
+            return;
+        }
+        $item = $this->draft->item($id);
+        $distance = $this->draft->tree->toSheet($item->parent)->inverse()->applyToDistance(new Point($dx, $dy));
+        $this->draft->put($item->inFrame(new Rect(
+            self::within($item->frame->x + $distance->x),
+            self::within($item->frame->y + $distance->y),
+            $item->frame->w,
+            $item->frame->h,
+        )));
+    }
+
+    /** Puts the leading edge of its box at a place of the sheet: on a whole pixel where that is asked of it. */
+    public function lead(string $id, Axis $axis, float $place): void
+    {
+        $by = $this->settled($id, $place) - $axis->lead($this->box($id));
+        $axis === Axis::X ? $this->shift($id, $by, 0.0) : $this->shift($id, 0.0, $by);
+    }
+
+    /** Where that leading edge would come to lie. */
+    public function settled(string $id, float $place): float
+    {
+        return $this->isExempt($id) ? $place : Length::whole($place);
+    }
+
+    /** Whether the item may lie off the pixel: no whole pixels on this sheet, turned, or placed by its ink. */
+    public function isExempt(string $id): bool
+    {
+        return ! $this->draft->sheet()->wholePixels || $this->by === By::Ink || ! $this->boxes->standsUpright($id);
+    }
+
+    private static function within(float $place): float
+    {
+        $settled = Length::settle($place);
+        if (abs($settled) > Length::LIMIT) {
+            throw Refusal::because('That would lie beyond 1,000,000 px.');
+        }
+
+        return $settled;
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace AllSquare\Core\Arrange;
+
+use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Sheet\Item;
+
+/** The sparse integers that order siblings back to front. Putting one item elsewhere changes one row. */
+final readonly class Ranks
+{
+    public const STEP = 1 << 20;
+
+    public function __construct(private Draft $draft) {}
+
+    /** Above everything in that parent. */
+    public function top(?string $parent): int
+    {
+        $siblings = $this->draft->tree->children($parent);
+
+        return $siblings === [] ? 0 : end($siblings)->rank + self::STEP;
+    }
+
+    /**
+     * Puts items, which have that parent already, at an index among their other siblings, in the order given.
+     * Only when there is no room between two ranks are the siblings numbered anew.
+     *
+     * @param  list<string>  $ids
+     * @param  int  $index  0 is at the back
+     */
+    public function insert(?string $parent, int $index, array $ids): void
+    {
+        $others = array_values(array_filter(
+            $this->draft->tree->children($parent),
+            static fn (Item $item): bool => ! in_array($item->id, $ids, true),
+        ));
+        $index = max(0, min($index, count($others)));
+        $below = ($others[$index - 1] ?? null)?->rank;
+        $above = ($others[$index] ?? null)?->rank;
+        $step = match (true) {
+            $below !== null && $above !== null => intdiv($above - $below, count($ids) + 1),
+            default => self::STEP,
+        };
+        if ($step < 1) {
+            $order = [...array_slice($others, 0, $index), ...array_map($this->draft->item(...), $ids), ...array_slice($others, $index)];
+            foreach ($order as $i => $item) {
+                $this->put($item, $i * self::STEP);
+            }
+
+            return;
+        }
+        $start = $below ?? ($above === null ? -self::STEP : $above - $step * (count($ids) + 1));
+        foreach ($ids as $i => $id) {
+            $this->put($this->draft->item($id), $start + $step * ($i + 1));
+        }
+    }
+
+    private function put(Item $item, int $rank): void
+    {
+        if ($item->rank !== $rank) {
+            $this->draft->put($item->with(['rank' => $rank]));
+        }
+    }
+}

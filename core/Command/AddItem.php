@@ -1,0 +1,144 @@
+<?php
+
+declare(strict_types=1);
+
+namespace AllSquare\Core\Command;
+
+use AllSquare\Core\Arrange\Mover;
+use AllSquare\Core\Arrange\Ranks;
+use AllSquare\Core\Geometry\Angle;
+use AllSquare\Core\Geometry\Axis;
+use AllSquare\Core\Geometry\Length;
+use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Refusal;
+use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Sheet\Item;
+use AllSquare\Core\Sheet\Kind\Kinds;
+use AllSquare\Core\Sheet\Naming;
+use AllSquare\Core\Sheet\Properties;
+use AllSquare\Core\Text\Paragraphs;
+use AllSquare\Core\Text\TextFrame;
+
+/** Puts a new item on the sheet, in front of everything in its parent. */
+final readonly class AddItem implements Command
+{
+    private const PLACE = ['kind', 'x', 'y', 'w', 'h', 'angle', 'parent', 'name'];
+
+    private function __construct(private Params $params) {}
+
+    public static function name(): string
+    {
+        return 'add-item';
+    }
+
+    public static function from(Params $params): self
+    {
+        return new self($params);
+    }
+
+    public function needs(): Needs
+    {
+        $parent = $this->params->word('parent');
+
+        return new Needs(Scope::Order, $parent === null ? [] : [$parent]);
+    }
+
+    public function run(Draft $draft, array $items): Report
+    {
+        $item = $this->placed($draft, $this->made($draft));
+        $draft->add($item);
+        $mover = new Mover($draft);
+        $bounds = $mover->box($item->id);
+        $mover->shift($item->id, $mover->settled($item->id, $bounds->x) - $bounds->x, $mover->settled($item->id, $bounds->y) - $bounds->y);
+        $item = $draft->item($item->id);
+
+        return new Report(
+            sprintf('Drew %s at %s, %s: %s', Words::quoted($item), Length::text($item->frame->x), Length::text($item->frame->y), self::size($item)),
+            [$item->id],
+            $item->kind->name() === 'text' ? self::missing($draft, $item) : [],
+        );
+    }
+
+    private function made(Draft $draft): Item
+    {
+        $kind = Kinds::named((string) $this->params->word('kind'));
+        if ($kind->holdsItems()) {
+            throw Refusal::because('A group is made from items, with the command group.', 'kind');
+        }
+        $parent = $this->parent($draft);
+        $given = array_diff_key($this->params->all(), array_flip(self::PLACE));
+        $foreign = array_key_first(array_diff_key($given, $kind->properties()));
+        if ($foreign !== null) {
+            throw Refusal::because(sprintf('A %s has no %s.', $kind->name(), str_replace('_', ' ', $foreign)), $foreign);
+        }
+        $props = [...$kind->properties(), ...(new Properties($draft->fonts))->normal($given)];
+        $text = is_string($props['text'] ?? null) ? $props['text'] : '';
+
+        return new Item(
+            $draft->nextId(),
+            $parent,
+            (new Ranks($draft))->top($parent),
+            $kind,
+            Naming::checked($this->params->word('name') ?? Naming::ofItem($kind->name(), $text)),
+            new Rect(0.0, 0.0, 0.0, 0.0),
+            Angle::keep((float) ($this->params->length('angle') ?? 0.0)),
+            false,
+            false,
+            $props,
+        );
+    }
+
+    private function parent(Draft $draft): ?string
+    {
+        $parent = $this->params->word('parent');
+        if ($parent !== null && ! $draft->item($parent)->kind->holdsItems()) {
+            throw Refusal::because(Words::quoted($draft->item($parent)).' cannot hold items.', 'parent');
+        }
+        if ($parent !== null && $draft->tree->isLocked($parent)) {
+            throw Refusal::because(Words::quoted($draft->item($parent)).' is locked. Unlock it first.', 'parent');
+        }
+
+        return $parent;
+    }
+
+    private function placed(Draft $draft, Item $item): Item
+    {
+        $figures = new Figures($draft);
+        $whole = $draft->sheet()->wholePixels && Angle::isQuarter($item->angle);
+        $settle = static fn (float $v): float => $whole ? Length::whole($v) : $v;
+        $isText = $item->kind->name() === 'text';
+        $isLine = $item->kind->name() === 'line';
+        $w = $this->params->length('w') ?? ($isText ? 0.0 : null) ?? throw Refusal::because('How wide? Give w.', 'w');
+        $h = $this->params->length('h') ?? ($isText || $isLine ? 0.0 : null) ?? throw Refusal::because('How high? Give h.', 'h');
+        $frame = new Rect(
+            $figures->read($this->params->length('x') ?? 0.0, Axis::X, 'x', $item),
+            $figures->read($this->params->length('y') ?? 0.0, Axis::Y, 'y', $item),
+            $settle($figures->size($w, Axis::X, 'w', $item)),
+            $settle($figures->size($h, Axis::Y, 'h', $item)),
+        );
+        if ($isLine && $frame->h > 0) {
+            throw Refusal::because('A line has no height: give its length as w, and its angle.', 'h');
+        }
+        $item = $item->inFrame($frame);
+        if ($isText && ! $this->params->has('grow')) {
+            $item = $item->withProps(['grow' => $this->params->has('h') ? 'none' : ($this->params->has('w') ? 'down' : 'both')]);
+        }
+
+        return (new TextFrame($draft->fonts))->fitted($item, $whole);
+    }
+
+    private static function size(Item $item): string
+    {
+        return $item->kind->name() === 'line'
+            ? Length::text($item->frame->w).' long'
+            : Length::text($item->frame->w).' × '.Length::text($item->frame->h);
+    }
+
+    /** @return array<string, mixed> */
+    private static function missing(Draft $draft, Item $item): array
+    {
+        $missing = Paragraphs::missing($item->word('text'), (new TextFrame($draft->fonts))->style($item)->font);
+
+        return $missing === [] ? [] : ['missing_characters' => $missing];
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace AllSquare\Core\Command;
+
+use AllSquare\Core\Arrange\GroupFit;
+use AllSquare\Core\Geometry\Length;
+use AllSquare\Core\Measure\Boxes;
+use AllSquare\Core\Refusal;
+use AllSquare\Core\Sheet\Change;
+use AllSquare\Core\Sheet\Draft;
+
+/** Runs a command on a draft: what it does, groups settled, and a report with what is off the pixel. */
+final readonly class Execution
+{
+    public const DEEPEST = 24;
+
+    private function __construct(public Change $change, public Report $report) {}
+
+    /**
+     * @param  list<string>  $items
+     *
+     * @throws Refusal when it cannot be done; the draft is then of no more use
+     */
+    public static function of(Command $command, Draft $draft, array $items): self
+    {
+        $report = $command->run($draft, $items);
+        (new GroupFit($draft))->settle();
+        $change = $draft->change();
+        foreach ($change->touched() as $id) {
+            if (count($draft->tree->ancestors($id)) >= self::DEEPEST) {
+                throw Refusal::because('Groups can lie in each other 24 deep at most.', 'items');
+            }
+        }
+        $named = array_values(array_filter($report->selection, $draft->tree->has(...)));
+        $report = $report->with(['moved' => Moves::of($draft, $items)->listed()]);
+
+        return new self($change, new Report($report->summary, $named, $report->details + self::offPixel($draft, $change)));
+    }
+
+    /** @return array<string, mixed> of the items that the command touched, those that do not lie on whole pixels */
+    private static function offPixel(Draft $draft, Change $change): array
+    {
+        if (! $draft->sheet()->wholePixels) {
+            return [];
+        }
+        $boxes = new Boxes($draft->tree, $draft->fonts);
+        $off = [];
+        foreach ($change->touched() as $id) {
+            $bounds = $boxes->bounds($id);
+            [$x, $y] = [self::past($bounds->x), self::past($bounds->y)];
+            if ($x !== 0.0 || $y !== 0.0) {
+                $off[] = ['id' => $id, 'x' => $x, 'y' => $y];
+            }
+        }
+
+        return $off === [] ? [] : ['off_pixel' => $off];
+    }
+
+    /** How far past the nearest whole pixel, in (-0.5, 0.5]. */
+    private static function past(float $place): float
+    {
+        return Length::settle($place - ceil($place - 0.5 - Length::SAME / 2));
+    }
+}

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace AllSquare\Core\Command;
+
+use AllSquare\Core\Arrange\GroupFit;
+use AllSquare\Core\Arrange\Ranks;
+use AllSquare\Core\Arrange\Rehousing;
+use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Sheet\Item;
+use AllSquare\Core\Sheet\Kind\Kinds;
+use AllSquare\Core\Sheet\Naming;
+
+/** Puts items into a new group, at the place of the foremost of them. Nothing moves on the sheet. */
+final readonly class Group implements Command
+{
+    private function __construct(private string $called) {}
+
+    public static function name(): string
+    {
+        return 'group';
+    }
+
+    public static function from(Params $params): self
+    {
+        return new self($params->word('name') ?? 'Group');
+    }
+
+    public function needs(): Needs
+    {
+        return new Needs(Scope::Order);
+    }
+
+    public function run(Draft $draft, array $items): Report
+    {
+        $selected = Selected::movable($draft, $items);
+        $said = Words::of($draft, $selected->free);
+        $order = array_values(array_intersect($draft->tree->inOrder(), $selected->free));
+        $parent = self::common($draft, $order);
+        $place = self::placeOf($draft, $order, $parent);
+        $kind = Kinds::named('group');
+        $group = new Item($draft->nextId(), $parent, 0, $kind, Naming::checked($this->called), new Rect(0.0, 0.0, 0.0, 0.0), 0.0, false, false, $kind->properties());
+        $draft->add($group);
+        $rehousing = new Rehousing($draft);
+        foreach ($order as $i => $id) {
+            $rehousing->move($id, $group->id, $i * Ranks::STEP);
+        }
+        (new Ranks($draft))->insert($parent, $place, [$group->id]);
+        (new GroupFit($draft))->fit($group->id);
+
+        return new Report("Grouped $said".$selected->note(), [$group->id], $selected->leftOut());
+    }
+
+    /**
+     * The innermost group that all of them lie in.
+     *
+     * @param  list<string>  $ids
+     */
+    private static function common(Draft $draft, array $ids): ?string
+    {
+        $shared = null;
+        foreach ($ids as $id) {
+            $chain = array_map(static fn (Item $group): string => $group->id, $draft->tree->ancestors($id));
+            $shared = $shared === null ? $chain : array_values(array_intersect($shared, $chain));
+        }
+
+        return $shared[0] ?? null;
+    }
+
+    /**
+     * How many of the parent's other children lie beneath the foremost of the items.
+     *
+     * @param  list<string>  $ids  back to front
+     */
+    private static function placeOf(Draft $draft, array $ids, ?string $parent): int
+    {
+        $foremost = (string) end($ids);
+        $place = 0;
+        foreach ($draft->tree->children($parent) as $child) {
+            if ($child->id === $foremost) {
+                return $place;
+            }
+            $place += in_array($child->id, $ids, true) ? 0 : 1;
+            if ($draft->tree->isWithin($foremost, $child->id)) {
+                return $place;
+            }
+        }
+
+        return $place;
+    }
+}

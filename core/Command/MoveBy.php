@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace AllSquare\Core\Command;
+
+use AllSquare\Core\Arrange\Mover;
+use AllSquare\Core\Geometry\Axis;
+use AllSquare\Core\Geometry\Length;
+use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Sheet\Draft;
+
+/** Moves items by a distance of the sheet. */
+final readonly class MoveBy implements Command
+{
+    public static function name(): string
+    {
+        return 'move-by';
+    }
+
+    private function __construct(private float|string $dx, private float|string $dy, private bool $asOne) {}
+
+    public static function from(Params $params): self
+    {
+        return new self($params->length('dx') ?? 0.0, $params->length('dy') ?? 0.0, $params->word('as') === 'one');
+    }
+
+    public function needs(): Needs
+    {
+        return new Needs;
+    }
+
+    public function run(Draft $draft, array $items): Report
+    {
+        $selected = Selected::movable($draft, $items);
+        $figures = new Figures($draft);
+        $mover = new Mover($draft);
+        $block = Rect::unionOf(array_map($mover->box(...), $selected->free));
+        foreach ($selected->free as $id) {
+            $item = $draft->item($id);
+            $box = $this->asOne && $block !== null ? $block : $mover->box($id);
+            $exempt = $this->asOne ? ! $draft->sheet()->wholePixels : $mover->isExempt($id);
+            $dx = $this->settled($figures->read($this->dx, Axis::X, 'dx', $item), $box->x, $exempt);
+            $dy = $this->settled($figures->read($this->dy, Axis::Y, 'dy', $item), $box->y, $exempt);
+            $mover->shift($id, $dx, $dy);
+        }
+
+        return new Report($this->summary($draft, $selected).$selected->note(), $selected->ids, $selected->leftOut());
+    }
+
+    /** The distance that leaves the edge on a whole pixel; along an axis that is not moved, none. */
+    private function settled(float $by, float $edge, bool $exempt): float
+    {
+        return $by === 0.0 || $exempt ? $by : Length::whole($edge + $by) - $edge;
+    }
+
+    private function summary(Draft $draft, Selected $selected): string
+    {
+        $moves = Moves::of($draft, $selected->free);
+        $said = [];
+        foreach ($moves->distances as $distance) {
+            $said[self::direction($distance['dx'], $distance['dy'])] = true;
+        }
+
+        return 'Moved '.Words::of($draft, $selected->free).(count($said) === 1 ? ' '.array_key_first($said) : ': '.$moves->said());
+    }
+
+    private static function direction(float $dx, float $dy): string
+    {
+        $parts = [];
+        if ($dx !== 0.0) {
+            $parts[] = Words::px(abs($dx)).($dx > 0 ? ' right' : ' left');
+        }
+        if ($dy !== 0.0) {
+            $parts[] = Words::px(abs($dy)).($dy > 0 ? ' down' : ' up');
+        }
+
+        return implode(' and ', $parts);
+    }
+}

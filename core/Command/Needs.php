@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace AllSquare\Core\Command;
+
+/** What of a sheet has to be loaded for a command. The sheet itself always is. */
+final readonly class Needs
+{
+    /**
+     * @param  list<string>  $also  ids that are referred to besides the items named
+     * @param  bool  $slices  whether the sheet's slices are needed
+     */
+    public function __construct(public Scope $scope = Scope::Branches, public array $also = [], public bool $slices = false) {}
+}

@@ -1,0 +1,174 @@
+<?php
+
+declare(strict_types=1);
+
+namespace AllSquare\Core\Command;
+
+use AllSquare\Core\Arrange\Mover;
+use AllSquare\Core\Arrange\Sizer;
+use AllSquare\Core\Geometry\Angle;
+use AllSquare\Core\Geometry\Axis;
+use AllSquare\Core\Geometry\Length;
+use AllSquare\Core\Geometry\NinePoint;
+use AllSquare\Core\Geometry\Point;
+use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Refusal;
+use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Sheet\Item;
+
+/** Places and sizes the bounds of items on the sheet, from its zero. */
+final readonly class Place implements Command
+{
+    public static function name(): string
+    {
+        return 'place';
+    }
+
+    /** @param array<string, float|string> $figures those of x, y, w, h that were given */
+    private function __construct(private array $figures, private NinePoint $ref, private bool $asOne) {}
+
+    public static function from(Params $params): self
+    {
+        $figures = [];
+        foreach (['x', 'y', 'w', 'h'] as $name) {
+            $length = $params->length($name);
+            if ($length !== null) {
+                $figures[$name] = $length;
+            }
+        }
+
+        return new self($figures, $params->choice('ref', NinePoint::class) ?? NinePoint::TopLeft, $params->word('as') === 'one');
+    }
+
+    public function needs(): Needs
+    {
+        return new Needs;
+    }
+
+    public function run(Draft $draft, array $items): Report
+    {
+        if ($this->figures === []) {
+            throw Refusal::because('Give at least one of x, y, w and h.', 'params');
+        }
+        $selected = isset($this->figures['w']) || isset($this->figures['h'])
+            ? Selected::changeable($draft, $items)
+            : Selected::movable($draft, $items);
+        $mover = new Mover($draft);
+        $before = Rect::unionOf(array_map($mover->box(...), $selected->free)) ?? $draft->sheet()->box();
+        if ($this->asOne && count($selected->free) > 1) {
+            $this->block($draft, $mover, $selected->free, $before);
+        } else {
+            foreach ($selected->free as $id) {
+                $this->one($draft, $mover, $id);
+            }
+        }
+        $after = Rect::unionOf(array_map($mover->box(...), $selected->free)) ?? $before;
+
+        return new Report($this->summary($draft, $selected->free, $before, $after).$selected->note(), $selected->ids, $selected->leftOut());
+    }
+
+    private function one(Draft $draft, Mover $mover, string $id): void
+    {
+        $item = $draft->item($id);
+        $before = $mover->box($id);
+        $upright = $mover->boxes->standsUpright($id);
+        // A turned item is sized along its own axes, which its bounds do not show.
+        $own = $upright ? $before : new Rect($before->x, $before->y, $item->frame->w, $item->frame->h);
+        $wanted = $this->wanted($draft, $own, $before, $item, $mover->isExempt($id));
+        if (isset($this->figures['w']) || isset($this->figures['h'])) {
+            $this->refuseHeightOfLine($item, $draft);
+            $sizer = new Sizer($draft);
+            $upright
+                ? $sizer->toBounds($id, new Rect($wanted->x, $wanted->y, $wanted->w, $wanted->h))
+                : $sizer->frame($id, $wanted->w, $wanted->h, $this->ref);
+        }
+        $now = $mover->box($id);
+        $point = $wanted->at($this->ref);
+        if (! $upright) {
+            $held = $before->at($this->ref);
+            $origin = $draft->sheet()->zero;
+            $point = new Point(
+                isset($this->figures['x']) ? $this->read($draft, 'x', Axis::X, $item, $own, $origin->x) : $held->x,
+                isset($this->figures['y']) ? $this->read($draft, 'y', Axis::Y, $item, $own, $origin->y) : $held->y,
+            );
+        }
+        $x = $point->x - $now->w * $this->ref->across();
+        $y = $point->y - $now->h * $this->ref->down();
+        $moves = isset($this->figures['x']) || isset($this->figures['w']);
+        $falls = isset($this->figures['y']) || isset($this->figures['h']);
+        $mover->shift($id, $moves ? $mover->settled($id, $x) - $now->x : 0.0, $falls ? $mover->settled($id, $y) - $now->y : 0.0);
+    }
+
+    /** @param list<string> $ids */
+    private function block(Draft $draft, Mover $mover, array $ids, Rect $before): void
+    {
+        $whole = $draft->sheet()->wholePixels;
+        $wanted = $this->wanted($draft, $before, $before, null, ! $whole);
+        $sizer = new Sizer($draft);
+        foreach ($ids as $id) {
+            if ($wanted->w === $before->w && $wanted->h === $before->h) {
+                $mover->shift($id, $wanted->x - $before->x, $wanted->y - $before->y);
+            } else {
+                $sizer->scale($id, $before, $wanted);
+            }
+        }
+    }
+
+    /** The box that was asked for, its reference point where it was or where it was typed. */
+    private function wanted(Draft $draft, Rect $own, Rect $bounds, ?Item $item, bool $exempt): Rect
+    {
+        $zero = $draft->sheet()->zero;
+        $settle = static fn (float $v): float => $exempt ? $v : Length::whole($v);
+        $w = isset($this->figures['w']) ? $settle($this->size($draft, 'w', Axis::X, $item, $own)) : $own->w;
+        $h = isset($this->figures['h']) ? $settle($this->size($draft, 'h', Axis::Y, $item, $own)) : $own->h;
+        $held = $bounds->at($this->ref);
+        $x = isset($this->figures['x']) ? $this->read($draft, 'x', Axis::X, $item, $own, $zero->x) : $held->x;
+        $y = isset($this->figures['y']) ? $this->read($draft, 'y', Axis::Y, $item, $own, $zero->y) : $held->y;
+        $left = $x - $w * $this->ref->across();
+        $top = $y - $h * $this->ref->down();
+
+        return new Rect(
+            isset($this->figures['x']) || isset($this->figures['w']) ? $settle($left) : $bounds->x,
+            isset($this->figures['y']) || isset($this->figures['h']) ? $settle($top) : $bounds->y,
+            $w,
+            $h,
+        );
+    }
+
+    private function read(Draft $draft, string $name, Axis $axis, ?Item $item, Rect $own, float $zero): float
+    {
+        return (new Figures($draft))->read($this->figures[$name], $axis, $name, $item, self::fromZero($draft, $own)) + $zero;
+    }
+
+    private function size(Draft $draft, string $name, Axis $axis, ?Item $item, Rect $own): float
+    {
+        return (new Figures($draft))->size($this->figures[$name], $axis, $name, $item, self::fromZero($draft, $own));
+    }
+
+    private static function fromZero(Draft $draft, Rect $own): Rect
+    {
+        return $own->moved(-$draft->sheet()->zero->x, -$draft->sheet()->zero->y);
+    }
+
+    private function refuseHeightOfLine(Item $item, Draft $draft): void
+    {
+        $sideways = Angle::isSideways($draft->tree->totalAngle($item->id));
+        if ($item->kind->name() === 'line' && isset($this->figures[$sideways ? 'w' : 'h'])) {
+            throw Refusal::because(Words::quoted($item).' is a line: it has a length and an angle, and nothing across it.', $sideways ? 'w' : 'h');
+        }
+    }
+
+    /** @param list<string> $ids */
+    private function summary(Draft $draft, array $ids, Rect $before, Rect $after): string
+    {
+        $zero = $draft->sheet()->zero;
+        [$was, $is] = [$before->moved(-$zero->x, -$zero->y)->toArray(), $after->moved(-$zero->x, -$zero->y)->toArray()];
+        $set = $were = [];
+        foreach (array_keys($this->figures) as $name) {
+            $set[] = "$name ".Length::text($is[$name]);
+            $were[] = "$name ".Length::text($was[$name]);
+        }
+
+        return sprintf('Placed %s: %s (was %s)', Words::of($draft, $ids), implode(', ', $set), implode(', ', $were));
+    }
+}

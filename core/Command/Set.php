@@ -1,0 +1,200 @@
+<?php
+
+declare(strict_types=1);
+
+namespace AllSquare\Core\Command;
+
+use AllSquare\Core\Arrange\Mover;
+use AllSquare\Core\Arrange\Sizer;
+use AllSquare\Core\Geometry\Axis;
+use AllSquare\Core\Geometry\Length;
+use AllSquare\Core\Geometry\NinePoint;
+use AllSquare\Core\Refusal;
+use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Sheet\Item;
+use AllSquare\Core\Sheet\Naming;
+use AllSquare\Core\Sheet\Properties;
+use AllSquare\Core\Text\Paragraphs;
+use AllSquare\Core\Text\TextFrame;
+
+/** Gives each item the same properties; frames are in the space of its parent. */
+final readonly class Set implements Command
+{
+    /** What may be set on locked items too. */
+    private const ALWAYS = ['locked', 'name', 'hidden'];
+
+    private const FRAME = ['x', 'y', 'w', 'h', 'angle'];
+
+    private function __construct(private Params $params) {}
+
+    public static function name(): string
+    {
+        return 'set';
+    }
+
+    public static function from(Params $params): self
+    {
+        return new self($params);
+    }
+
+    public function needs(): Needs
+    {
+        return new Needs;
+    }
+
+    public function run(Draft $draft, array $items): Report
+    {
+        $given = $this->params->all();
+        if ($given === []) {
+            throw Refusal::because('Name at least one property to set.', 'params');
+        }
+        $always = array_diff(array_keys($given), self::ALWAYS) === [];
+        $selected = match (true) {
+            $always => Selected::of($draft, $items),
+            isset($given['w']) || isset($given['h']) => Selected::changeable($draft, $items),
+            default => Selected::movable($draft, $items),
+        };
+        $ids = $always ? $selected->ids : $selected->free;
+        $before = array_map($draft->item(...), $ids);
+        $look = (new Properties($draft->fonts))->normal(array_diff_key($given, array_flip([...self::ALWAYS, ...self::FRAME])));
+        $fitting = $this->fitting($draft, $ids, $look);
+        foreach ($ids as $id) {
+            $this->state($draft, $id);
+            if ($look !== [] && in_array($id, $fitting, true)) {
+                $this->look($draft, $id, $look);
+            }
+            $this->frame($draft, $id);
+        }
+
+        return new Report(
+            SetWords::summary($draft, $given, $look === [] ? $ids : $fitting, $before).($always ? '' : $selected->note()),
+            $selected->ids,
+            $this->leftOut($always ? [] : $selected->locked, array_diff($ids, $fitting), $look) + $this->missing($draft, $fitting),
+        );
+    }
+
+    /**
+     * @param  list<string>  $ids
+     * @param  array<string, mixed>  $look
+     * @return list<string> those whose kind has all of these properties
+     */
+    private function fitting(Draft $draft, array $ids, array $look): array
+    {
+        $fitting = array_values(array_filter($ids, static fn (string $id): bool => array_diff_key($look, $draft->item($id)->kind->properties()) === []));
+        if ($fitting === [] && $ids !== []) {
+            $item = $draft->item($ids[0]);
+            $foreign = (string) array_key_first(array_diff_key($look, $item->kind->properties()));
+            throw Refusal::because(sprintf('%s is a %s and has no %s.', Words::quoted($item), $item->kind->name(), str_replace('_', ' ', $foreign)), $foreign);
+        }
+
+        return $fitting;
+    }
+
+    private function state(Draft $draft, string $id): void
+    {
+        $item = $draft->item($id);
+        $name = $this->params->word('name');
+        $draft->put($item->with([
+            'name' => $name === null ? $item->name : Naming::checked($name),
+            'locked' => $this->params->flag('locked', $item->locked),
+            'hidden' => $this->params->flag('hidden', $item->hidden),
+        ]));
+    }
+
+    /**
+     * A text that was never renamed is called by its words, also when these change.
+     *
+     * @param  array<string, mixed>  $look
+     */
+    private function look(Draft $draft, string $id, array $look): void
+    {
+        $was = $draft->item($id);
+        $item = $was->withProps($look);
+        if (isset($look['text']) && $was->name === Naming::ofItem($was->kind->name(), $was->word('text'))) {
+            $item = $item->with(['name' => Naming::checked(Naming::ofItem($item->kind->name(), $item->word('text')))]);
+        }
+        $draft->put((new TextFrame($draft->fonts))->fitted($item, $draft->sheet()->wholePixels));
+    }
+
+    private function frame(Draft $draft, string $id): void
+    {
+        $this->size($draft, $id);
+        $this->place($draft, $id);
+        $angle = $this->params->length('angle');
+        if (is_float($angle)) {
+            $draft->put($draft->item($id)->turnedTo($angle));
+        }
+    }
+
+    private function size(Draft $draft, string $id): void
+    {
+        [$w, $h] = [$this->params->length('w'), $this->params->length('h')];
+        if ($w === null && $h === null) {
+            return;
+        }
+        $item = $draft->item($id);
+        if ($h !== null && $item->kind->name() === 'line') {
+            throw Refusal::because(Words::quoted($item).' is a line: it has a length and an angle, and no height.', 'h');
+        }
+        $figures = new Figures($draft);
+        $exempt = (new Mover($draft))->isExempt($id);
+        $settle = static fn (float $v): float => $exempt ? $v : Length::whole($v);
+        (new Sizer($draft))->frame(
+            $id,
+            $w === null ? $item->frame->w : $settle($figures->size($w, Axis::X, 'w', $item)),
+            $h === null ? $item->frame->h : $settle($figures->size($h, Axis::Y, 'h', $item)),
+            NinePoint::TopLeft,
+        );
+    }
+
+    private function place(Draft $draft, string $id): void
+    {
+        [$x, $y] = [$this->params->length('x'), $this->params->length('y')];
+        $item = $draft->item($id);
+        $figures = new Figures($draft);
+        $draft->put($item->inFrame($item->frame->moved(
+            $x === null ? 0.0 : $figures->read($x, Axis::X, 'x', $item) - $item->frame->x,
+            $y === null ? 0.0 : $figures->read($y, Axis::Y, 'y', $item) - $item->frame->y,
+        )->settled()));
+        $mover = new Mover($draft);
+        $bounds = $mover->box($id);
+        $mover->shift(
+            $id,
+            $x === null ? 0.0 : $mover->settled($id, $bounds->x) - $bounds->x,
+            $y === null ? 0.0 : $mover->settled($id, $bounds->y) - $bounds->y,
+        );
+    }
+
+    /**
+     * @param  list<string>  $locked
+     * @param  array<int, string>  $unfit
+     * @param  array<string, mixed>  $look
+     * @return array<string, mixed>
+     */
+    private function leftOut(array $locked, array $unfit, array $look): array
+    {
+        $left = [
+            ...array_map(static fn (string $id): array => ['id' => $id, 'why' => 'locked'], $locked),
+            ...array_map(static fn (string $id): array => ['id' => $id, 'why' => 'has no '.implode(', ', array_keys($look))], array_values($unfit)),
+        ];
+
+        return $left === [] ? [] : ['left_out' => $left];
+    }
+
+    /**
+     * @param  list<string>  $ids
+     * @return array<string, mixed>
+     */
+    private function missing(Draft $draft, array $ids): array
+    {
+        $missing = [];
+        if ($this->params->has('text') || $this->params->has('font')) {
+            foreach ($ids as $id) {
+                $item = $draft->item($id);
+                array_push($missing, ...Paragraphs::missing($item->word('text'), (new TextFrame($draft->fonts))->style($item)->font));
+            }
+        }
+
+        return $missing === [] ? [] : ['missing_characters' => array_values(array_unique($missing))];
+    }
+}

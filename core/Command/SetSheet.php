@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace AllSquare\Core\Command;
+
+use AllSquare\Core\Geometry\Axis;
+use AllSquare\Core\Geometry\Length;
+use AllSquare\Core\Geometry\Unit;
+use AllSquare\Core\Refusal;
+use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Sheet\Margins;
+use AllSquare\Core\Sheet\Sheet;
+
+/** Sets the size of the sheet and how things are placed on it. */
+final readonly class SetSheet implements Command
+{
+    private function __construct(private Params $params) {}
+
+    public static function name(): string
+    {
+        return 'set-sheet';
+    }
+
+    public static function from(Params $params): self
+    {
+        return new self($params);
+    }
+
+    public function needs(): Needs
+    {
+        return new Needs;
+    }
+
+    public function run(Draft $draft, array $items): Report
+    {
+        if ($this->params->all() === []) {
+            throw Refusal::because('Name at least one thing to set.', 'params');
+        }
+        $was = $draft->sheet();
+        $is = $this->sized($draft, $was)->with([
+            'wholePixels' => $this->params->flag('whole_pixels', $was->wholePixels),
+            'margins' => $this->margins($draft, $was->margins),
+            'background' => $this->params->has('background') ? $this->background() : $was->background,
+            'unitOfSpacing' => $this->params->has('unit_of_spacing') ? $this->spacing($draft) : $was->unitOfSpacing,
+        ]);
+        $draft->putSheet($is);
+        $summary = $is->box()->same($was->box())
+            ? 'Set '.implode(', ', array_map(static fn (string $name): string => str_replace('_', ' ', $name), array_keys($this->params->all()))).' of the sheet'
+            : sprintf('Sized the sheet to %s × %s px (was %s × %s)', ...array_map(Length::text(...), [$is->width(), $is->height(), $was->width(), $was->height()]));
+
+        return new Report($summary, $items);
+    }
+
+    /** Lengths are px of the sheet; it keeps them in its unit, as exactly as they were given. */
+    private function sized(Draft $draft, Sheet $was): Sheet
+    {
+        $unit = $this->params->choice('unit', Unit::class) ?? $was->unit;
+        $ppi = (float) ($this->params->length('ppi') ?? $was->ppi);
+        $figures = new Figures($draft, $ppi);
+        [$width, $height] = [$this->params->length('width'), $this->params->length('height')];
+        $other = $unit !== $was->unit;
+        $kept = static fn (float $typed, float $pixels): float => $other ? $pixels / $unit->pixels($ppi) : $typed;
+
+        return $was->with([
+            'unit' => $unit,
+            'ppi' => $ppi,
+            'typedWidth' => $width === null ? $kept($was->typedWidth, $was->width()) : $figures->size($width, Axis::X, 'width') / $unit->pixels($ppi),
+            'typedHeight' => $height === null ? $kept($was->typedHeight, $was->height()) : $figures->size($height, Axis::Y, 'height') / $unit->pixels($ppi),
+        ]);
+    }
+
+    private function margins(Draft $draft, Margins $was): Margins
+    {
+        $given = $this->params->value('margins');
+        if (! is_array($given)) {
+            return $was;
+        }
+        $figures = new Figures($draft);
+        $read = static function (string $side, Axis $axis, float $was) use ($given, $figures): float {
+            $value = $given[$side] ?? null;
+
+            return is_string($value) || is_int($value) || is_float($value)
+                ? $figures->size(is_string($value) ? $value : (float) $value, $axis, "margins.$side")
+                : $was;
+        };
+
+        return new Margins($read('left', Axis::X, $was->left), $read('top', Axis::Y, $was->top), $read('right', Axis::X, $was->right), $read('bottom', Axis::Y, $was->bottom));
+    }
+
+    private function background(): ?string
+    {
+        $colour = $this->params->word('background');
+
+        return $colour === null ? null : strtolower($colour);
+    }
+
+    private function spacing(Draft $draft): ?float
+    {
+        $given = $this->params->length('unit_of_spacing');
+
+        return $given === null ? null : (new Figures($draft))->size($given, Axis::X, 'unit_of_spacing');
+    }
+}

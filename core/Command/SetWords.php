@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace AllSquare\Core\Command;
+
+use AllSquare\Core\Geometry\Length;
+use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Sheet\Item;
+
+/** The line of the history for the command set. */
+final class SetWords
+{
+    /**
+     * @param  array<string, mixed>  $given
+     * @param  list<string>  $ids  those that were set
+     * @param  list<Item>  $before  as they were
+     */
+    public static function summary(Draft $draft, array $given, array $ids, array $before): string
+    {
+        $named = array_map(static fn (string $name): string => str_replace('_', ' ', $name), array_keys($given));
+        if (count($given) > 1) {
+            return sprintf('Set %s of %s', implode(', ', $named), Words::of($draft, $ids));
+        }
+        $name = (string) array_key_first($given);
+        $value = $given[$name];
+        $one = count($ids) === 1 && count($before) === 1 ? $before[0] : null;
+
+        return match (true) {
+            $name === 'locked' => ($value === true ? 'Locked ' : 'Unlocked ').Words::of($draft, $ids),
+            $name === 'hidden' => ($value === true ? 'Hid ' : 'Showed ').Words::of($draft, $ids),
+            $name === 'name' && $one !== null => sprintf('Renamed %s to %s', Words::quoted($one), Words::quoted($draft->item($one->id))),
+            $name === 'text' && $one !== null => sprintf('Changed the words of %s', Words::quoted($draft->item($one->id))),
+            $name === 'angle' && $one !== null => sprintf('Turned %s to %s° (was %s°)', Words::quoted($one), Length::text($draft->item($one->id)->angle), Length::text($one->angle)),
+            default => sprintf('Set %s of %s to %s', $named[0], Words::of($draft, $ids), self::value($value)),
+        };
+    }
+
+    private static function value(mixed $value): string
+    {
+        return match (true) {
+            is_int($value), is_float($value) => Length::text((float) $value),
+            is_string($value) => mb_strimwidth($value, 0, 40, '…'),
+            is_array($value) => $value['colour'].' '.Words::px((float) $value['weight']),
+            default => 'none',
+        };
+    }
+}

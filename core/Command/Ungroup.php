@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace AllSquare\Core\Command;
+
+use AllSquare\Core\Arrange\Ranks;
+use AllSquare\Core\Arrange\Rehousing;
+use AllSquare\Core\Refusal;
+use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Sheet\Item;
+
+/** Takes groups apart; what was in them stays where it is on the sheet. */
+final readonly class Ungroup implements Command
+{
+    public static function name(): string
+    {
+        return 'ungroup';
+    }
+
+    public static function from(Params $params): self
+    {
+        return new self;
+    }
+
+    public function needs(): Needs
+    {
+        return new Needs(Scope::Order);
+    }
+
+    public function run(Draft $draft, array $items): Report
+    {
+        $selected = Selected::movable($draft, $items);
+        $groups = array_values(array_filter($selected->free, static fn (string $id): bool => $draft->item($id)->kind->holdsItems()));
+        if ($groups === []) {
+            throw Refusal::because('There is no group among what is selected.', 'items');
+        }
+        $summary = 'Ungrouped '.Words::of($draft, $groups);
+        $freed = [];
+        foreach ($groups as $id) {
+            array_push($freed, ...self::apart($draft, $draft->item($id)));
+        }
+
+        return new Report($summary.$selected->note(), [...array_values(array_diff($selected->ids, $groups)), ...$freed], $selected->leftOut());
+    }
+
+    /** @return list<string> what was in it; what a hidden group hid stays hidden */
+    private static function apart(Draft $draft, Item $group): array
+    {
+        $children = array_map(static fn (Item $item): string => $item->id, $draft->tree->children($group->id));
+        $siblings = array_map(static fn (Item $item): string => $item->id, $draft->tree->children($group->parent));
+        $rehousing = new Rehousing($draft);
+        foreach ($children as $id) {
+            $rehousing->move($id, $group->parent, $draft->item($id)->rank);
+            $child = $draft->item($id);
+            $draft->put($child->with(['hidden' => $child->hidden || $group->hidden]));
+        }
+        $draft->remove($group->id);
+        (new Ranks($draft))->insert($group->parent, (int) array_search($group->id, $siblings, true), $children);
+
+        return $children;
+    }
+}

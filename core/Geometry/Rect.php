@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace AllSquare\Core\Geometry;
+
+/** An upright box in pixels. Its width and height are 0 or more. */
+final readonly class Rect
+{
+    public function __construct(public float $x, public float $y, public float $w, public float $h) {}
+
+    public static function between(float $left, float $top, float $right, float $bottom): self
+    {
+        return new self($left, $top, $right - $left, $bottom - $top);
+    }
+
+    /** @param non-empty-list<Point> $points */
+    public static function around(array $points): self
+    {
+        $xs = array_map(static fn (Point $p): float => $p->x, $points);
+        $ys = array_map(static fn (Point $p): float => $p->y, $points);
+
+        return self::between(min($xs), min($ys), max($xs), max($ys));
+    }
+
+    /** @param list<Rect> $boxes */
+    public static function unionOf(array $boxes): ?self
+    {
+        $union = array_shift($boxes);
+        foreach ($boxes as $box) {
+            $union = $union?->union($box);
+        }
+
+        return $union;
+    }
+
+    public function union(self $other): self
+    {
+        return self::between(
+            min($this->x, $other->x),
+            min($this->y, $other->y),
+            max($this->right(), $other->right()),
+            max($this->bottom(), $other->bottom()),
+        );
+    }
+
+    public function right(): float
+    {
+        return $this->x + $this->w;
+    }
+
+    public function bottom(): float
+    {
+        return $this->y + $this->h;
+    }
+
+    public function centre(): Point
+    {
+        return new Point($this->x + $this->w / 2, $this->y + $this->h / 2);
+    }
+
+    public function at(NinePoint $point): Point
+    {
+        return new Point($this->x + $this->w * $point->across(), $this->y + $this->h * $point->down());
+    }
+
+    public function moved(float $dx, float $dy): self
+    {
+        return new self($this->x + $dx, $this->y + $dy, $this->w, $this->h);
+    }
+
+    /** Each side this much further out; a negative figure goes inwards. */
+    public function outset(float $by): self
+    {
+        return new self($this->x - $by, $this->y - $by, $this->w + 2 * $by, $this->h + 2 * $by);
+    }
+
+    public function contains(self $inner): bool
+    {
+        return $inner->x > $this->x - Length::SAME
+            && $inner->y > $this->y - Length::SAME
+            && $inner->right() < $this->right() + Length::SAME
+            && $inner->bottom() < $this->bottom() + Length::SAME;
+    }
+
+    /** Whether they share a point; boxes that only touch do. */
+    public function meets(self $other): bool
+    {
+        return $this->x <= $other->right() && $other->x <= $this->right()
+            && $this->y <= $other->bottom() && $other->y <= $this->bottom();
+    }
+
+    public function area(): float
+    {
+        return $this->w * $this->h;
+    }
+
+    /** @return list<Point> the four corners, clockwise from the top left */
+    public function corners(): array
+    {
+        return [
+            $this->at(NinePoint::TopLeft),
+            $this->at(NinePoint::TopRight),
+            $this->at(NinePoint::BottomRight),
+            $this->at(NinePoint::BottomLeft),
+        ];
+    }
+
+    /** All four figures to 1/1000 px. The right and bottom edges are settled, so that boxes that met still meet. */
+    public function settled(): self
+    {
+        $x = Length::settle($this->x);
+        $y = Length::settle($this->y);
+
+        return new self(
+            $x,
+            $y,
+            max(0.0, Length::settle(Length::settle($this->right()) - $x)),
+            max(0.0, Length::settle(Length::settle($this->bottom()) - $y)),
+        );
+    }
+
+    public function same(self $other): bool
+    {
+        return Length::same($this->x, $other->x) && Length::same($this->y, $other->y)
+            && Length::same($this->w, $other->w) && Length::same($this->h, $other->h);
+    }
+
+    /** @return array{x: float, y: float, w: float, h: float} */
+    public function toArray(): array
+    {
+        return ['x' => $this->x, 'y' => $this->y, 'w' => $this->w, 'h' => $this->h];
+    }
+}

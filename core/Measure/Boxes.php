@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace AllSquare\Core\Measure;
+
+use AllSquare\Core\Geometry\Angle;
+use AllSquare\Core\Geometry\Matrix;
+use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Paint\Painters;
+use AllSquare\Core\Sheet\Item;
+use AllSquare\Core\Sheet\Tree;
+use AllSquare\Core\Text\FontLibrary;
+
+/** The boxes of items on the sheet, all upright and to 1/1000 px. Nothing is kept: each call reads the tree as it is. */
+final readonly class Boxes
+{
+    private Painters $painters;
+
+    public function __construct(private Tree $tree, FontLibrary $fonts)
+    {
+        $this->painters = new Painters($fonts);
+    }
+
+    public function box(string $id, By $by): Rect
+    {
+        return match ($by) {
+            By::Frame => $this->bounds($id),
+            By::Ink => $this->ink($id),
+            By::Upright => $this->upright($id),
+        };
+    }
+
+    /** The upright box round the turned frame; for a group, the union over its visible children. */
+    public function bounds(string $id): Rect
+    {
+        $item = $this->tree->item($id);
+
+        return $this->boundsIn($item, $this->tree->toSheet($item->parent))->settled();
+    }
+
+    /** The box round what is painted; the bounds where nothing is. */
+    public function ink(string $id): Rect
+    {
+        return ($this->inkOf($this->tree->item($id)) ?? $this->bounds($id))->settled();
+    }
+
+    /** Ink plus shadows: what trimming and culling go by. No kind has shadows yet. */
+    public function painted(string $id): Rect
+    {
+        return $this->ink($id);
+    }
+
+    /** The frame as if the item's angle were 0, about the same centre. */
+    public function upright(string $id): Rect
+    {
+        $item = $this->tree->item($id);
+        $centre = $this->tree->toSheet($item->parent)->apply($item->frame->centre());
+
+        return (new Rect($centre->x - $item->frame->w / 2, $centre->y - $item->frame->h / 2, $item->frame->w, $item->frame->h))->settled();
+    }
+
+    /**
+     * The box round an item in any space.
+     *
+     * @param  Matrix  $fromParent  from the space of its parent to that space
+     */
+    public function boundsIn(Item $item, Matrix $fromParent): Rect
+    {
+        return $this->shownIn($item, $fromParent) ?? $this->frameIn($item, $fromParent);
+    }
+
+    /** Whether a group shows nothing at all: such a group is left out of arranging. */
+    public function isEmptyGroup(string $id): bool
+    {
+        return $this->shownIn($this->tree->item($id), Matrix::identity()) === null;
+    }
+
+    /** Whether the item, with its groups, stands at a multiple of 90 degrees. */
+    public function standsUpright(string $id): bool
+    {
+        return Angle::isQuarter($this->tree->totalAngle($id));
+    }
+
+    /** As boundsIn, but null for a group that shows nothing. */
+    private function shownIn(Item $item, Matrix $fromParent): ?Rect
+    {
+        if (! $item->kind->holdsItems()) {
+            return $this->frameIn($item, $fromParent);
+        }
+        $own = $fromParent->after($item->toParent());
+        $boxes = array_map(fn (Item $child): ?Rect => $this->shownIn($child, $own), $this->visibleChildren($item->id));
+
+        return Rect::unionOf(array_values(array_filter($boxes)));
+    }
+
+    private function frameIn(Item $item, Matrix $fromParent): Rect
+    {
+        return $item->angle === 0.0
+            ? $fromParent->bounds($item->frame)
+            : $fromParent->after(Matrix::turnAbout($item->frame->centre(), $item->angle))->bounds($item->frame);
+    }
+
+    /** @return list<Item> */
+    private function visibleChildren(string $id): array
+    {
+        return array_values(array_filter($this->tree->children($id), static fn (Item $child): bool => ! $child->hidden));
+    }
+
+    private function inkOf(Item $item): ?Rect
+    {
+        if (! $item->kind->holdsItems()) {
+            return $this->painters->of($item)->ink($item, $this->tree->toSheet($item->parent)->after($item->toParent()));
+        }
+        $inks = [];
+        foreach ($this->visibleChildren($item->id) as $child) {
+            $inks[] = $this->inkOf($child);
+        }
+
+        return Rect::unionOf(array_values(array_filter($inks)));
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace AllSquare\Core\Paint;
+
+use AllSquare\Core\Sheet\Item;
+use AllSquare\Core\Text\FontLibrary;
+
+/** The painter of each kind of item. */
+final readonly class Painters
+{
+    /** Raised when what a painter writes changes, so that stored paintings are known to be old. */
+    private const VERSION = 1;
+
+    /** @var array<string, Painter> */
+    private array $byKind;
+
+    public function __construct(FontLibrary $fonts)
+    {
+        $this->byKind = [
+            'box' => new BoxPainter,
+            'round' => new RoundPainter,
+            'line' => new LinePainter,
+            'text' => new TextPainter($fonts),
+            'group' => new GroupPainter,
+        ];
+    }
+
+    public function of(Item $item): Painter
+    {
+        return $this->byKind[$item->kind->name()];
+    }
+
+    /** Changes when the painting does: place, angle, name and opacity are not in it. */
+    public static function hash(Item $item): string
+    {
+        $props = $item->props;
+        unset($props['opacity']);
+
+        return hash('xxh64', serialize([self::VERSION, $item->kind->name(), $item->frame->w, $item->frame->h, $props]));
+    }
+}

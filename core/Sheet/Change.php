@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace AllSquare\Core\Sheet;
+
+use AllSquare\Core\Slice\Slice;
+
+/** What a command did, as pairs of before and after; null before what was created, null after what was removed. */
+final readonly class Change
+{
+    /**
+     * @param  array<string, array{Item|null, Item|null}>  $items  by id
+     * @param  array<string, array{Slice|null, Slice|null}>  $slices  by id
+     * @param  array{Sheet, Sheet}|null  $sheet
+     */
+    public function __construct(public array $items, public array $slices, public ?array $sheet) {}
+
+    public function isEmpty(): bool
+    {
+        return $this->items === [] && $this->slices === [] && $this->sheet === null;
+    }
+
+    /** @return list<string> ids of items that are there now and were not, or are not as they were */
+    public function touched(): array
+    {
+        return array_keys(array_filter($this->items, static fn (array $pair): bool => $pair[1] !== null));
+    }
+}

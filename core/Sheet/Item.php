@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace AllSquare\Core\Sheet;
+
+use AllSquare\Core\Geometry\Angle;
+use AllSquare\Core\Geometry\Length;
+use AllSquare\Core\Geometry\Matrix;
+use AllSquare\Core\Geometry\NinePoint;
+use AllSquare\Core\Geometry\Point;
+use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Sheet\Kind\Kind;
+
+/**
+ * One thing on a sheet, as it is stored.
+ *
+ * The frame is its box before turning, in its parent's space; the angle turns it about the frame's centre.
+ */
+final readonly class Item
+{
+    /**
+     * @param  string|null  $parent  the group it lies in; null on the sheet itself
+     * @param  int  $rank  its place among its siblings, back to front; sparse
+     * @param  float  $angle  degrees clockwise in (-180, 180]
+     * @param  array<string, mixed>  $props  the properties its kind has, all of them
+     * @param  Point  $origin  for a group: the point of its own space that lies at its frame's top left
+     */
+    public function __construct(
+        public string $id,
+        public ?string $parent,
+        public int $rank,
+        public Kind $kind,
+        public string $name,
+        public Rect $frame,
+        public float $angle,
+        public bool $locked,
+        public bool $hidden,
+        public array $props,
+        public Point $origin = new Point(0.0, 0.0),
+    ) {}
+
+    public function inFrame(Rect $frame): self
+    {
+        return $this->with(['frame' => $frame]);
+    }
+
+    public function turnedTo(float $degrees): self
+    {
+        return $this->with(['angle' => Angle::keep($degrees)]);
+    }
+
+    /** @param array<string, mixed> $props */
+    public function withProps(array $props): self
+    {
+        return $this->with(['props' => [...$this->props, ...$props]]);
+    }
+
+    /** @param array<string, mixed> $changes fields of the item by name */
+    public function with(array $changes): self
+    {
+        return new self(...[...get_object_vars($this), ...$changes]);
+    }
+
+    /** The frame with another size, one of its nine points staying where it stands in the parent's space, turned or not. */
+    public function sized(float $w, float $h, NinePoint $held): self
+    {
+        $out = new Point($held->across() - 0.5, $held->down() - 0.5);
+        $point = $this->frame->centre()->plus($out->times($this->frame->w, $this->frame->h)->turned($this->angle));
+        $centre = $point->minus($out->times($w, $h)->turned($this->angle));
+
+        return $this->inFrame(new Rect(Length::settle($centre->x - $w / 2), Length::settle($centre->y - $h / 2), $w, $h));
+    }
+
+    /** From the item's own space (0, 0 to w, h; for a group, its children's space) to its parent's. */
+    public function toParent(): Matrix
+    {
+        return Matrix::turnAbout($this->frame->centre(), $this->angle)
+            ->after(Matrix::shift($this->frame->x - $this->origin->x, $this->frame->y - $this->origin->y));
+    }
+
+    public function number(string $prop): float
+    {
+        return (float) ($this->props[$prop] ?? 0.0);
+    }
+
+    public function word(string $prop): string
+    {
+        $value = $this->props[$prop] ?? '';
+
+        return is_scalar($value) ? (string) $value : '';
+    }
+}

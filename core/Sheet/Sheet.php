@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace AllSquare\Core\Sheet;
+
+use AllSquare\Core\Geometry\Length;
+use AllSquare\Core\Geometry\Point;
+use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Geometry\Unit;
+use AllSquare\Core\Refusal;
+
+/**
+ * A sheet: its size, its unit, and how things are placed on it.
+ *
+ * It keeps the size as it was typed, with its unit, because print uses it; its pixels are that size rounded half up.
+ */
+final readonly class Sheet
+{
+    public const LONGEST_SIDE = 30_000;
+
+    /**
+     * @param  float  $typedWidth  in $unit
+     * @param  float  $ppi  pixels per inch, 1 to 2400
+     * @param  bool  $wholePixels  whether places and sizes are brought to whole pixels
+     * @param  string|null  $background  #rrggbb, or null for a clear one
+     * @param  Point  $zero  where the rulers' 0 lies, in px from the top left
+     * @param  float|null  $unitOfSpacing  px
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public float $typedWidth,
+        public float $typedHeight,
+        public Unit $unit,
+        public float $ppi,
+        public bool $wholePixels,
+        public Margins $margins,
+        public ?string $background,
+        public Point $zero,
+        public ?float $unitOfSpacing = null,
+    ) {
+        foreach (['width' => $this->width(), 'height' => $this->height()] as $side => $length) {
+            if ($length < 1 || $length > self::LONGEST_SIDE) {
+                throw Refusal::because(sprintf('A sheet is from 1 to 30,000 px wide and high; this %s would be %s px.', $side, Length::text($length)), $side);
+            }
+        }
+    }
+
+    /** A new sheet: whole pixels when it is made in px, white, no margins. */
+    public static function create(string $id, string $name, float $width, float $height, Unit $unit, float $ppi): self
+    {
+        return new self($id, $name, $width, $height, $unit, $ppi, $unit === Unit::Px, new Margins, '#ffffff', new Point(0.0, 0.0));
+    }
+
+    public function width(): float
+    {
+        return Length::whole($this->typedWidth * $this->unit->pixels($this->ppi));
+    }
+
+    public function height(): float
+    {
+        return Length::whole($this->typedHeight * $this->unit->pixels($this->ppi));
+    }
+
+    public function box(): Rect
+    {
+        return new Rect(0.0, 0.0, $this->width(), $this->height());
+    }
+
+    /** @param array<string, mixed> $changes fields of the sheet by name */
+    public function with(array $changes): self
+    {
+        return new self(...[...get_object_vars($this), ...$changes]);
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace AllSquare\Core\Slice;
+
+use AllSquare\Core\Arrange\Ranks;
+use AllSquare\Core\Geometry\Length;
+use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Refusal;
+use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Sheet\Naming;
+
+/** The slices of a sheet under work: names are unique whatever their case, since they become files. */
+final readonly class Slices
+{
+    public const MOST = 1_000;
+
+    public function __construct(private Draft $draft) {}
+
+    public function add(string $name, Rect $box): Slice
+    {
+        $slices = $this->draft->slices();
+        if (count($slices) >= self::MOST) {
+            throw Refusal::because('A sheet has 1,000 slices at most.');
+        }
+        $highest = $slices === [] ? 0 : max(array_map(static fn (Slice $slice): int => $slice->rank, $slices));
+        $slice = new Slice($this->draft->nextId(), $highest + Ranks::STEP, $name, $box);
+        $this->draft->putSlice($slice);
+
+        return $slice;
+    }
+
+    /** The name, or the first of "name 2", "name 3" that is not taken. */
+    public function free(string $name, ?string $besides = null): string
+    {
+        $name = Naming::checked($name);
+        $taken = [];
+        foreach ($this->draft->slices() as $slice) {
+            if ($slice->id !== $besides) {
+                $taken[mb_strtolower($slice->name)] = true;
+            }
+        }
+        $free = $name;
+        for ($n = 2; isset($taken[mb_strtolower($free)]); $n++) {
+            $free = "$name $n";
+        }
+
+        return $free;
+    }
+
+    /** @throws Refusal for a slice with nothing in it */
+    public static function checked(Rect $box): Rect
+    {
+        foreach (['w' => $box->w, 'h' => $box->h] as $side => $length) {
+            if ($length < Length::SAME) {
+                throw Refusal::because("A slice is wider and higher than 0; here $side is ".Length::text($length).'.', $side);
+            }
+        }
+
+        return $box;
+    }
+}

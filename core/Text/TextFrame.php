@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace AllSquare\Core\Text;
+
+use AllSquare\Core\Geometry\Length;
+use AllSquare\Core\Geometry\NinePoint;
+use AllSquare\Core\Sheet\Item;
+
+/** How a text item is set, and the frame that its words need. */
+final readonly class TextFrame
+{
+    public function __construct(private FontLibrary $fonts) {}
+
+    public function style(Item $item): TextStyle
+    {
+        return new TextStyle(
+            $this->fonts->font($item->word('font'), (int) $item->number('weight')),
+            $item->number('size'),
+            $item->number('line_height'),
+            TextAlign::from($item->word('align')),
+        );
+    }
+
+    /** @return non-empty-list<Line> */
+    public function lines(Item $item): array
+    {
+        return Paragraphs::set($item->word('text'), $this->style($item), $item->props['grow'] === 'both' ? null : $item->frame->w);
+    }
+
+    /**
+     * The item with the frame its words need, as far as it grows: the start, centre or end stays where it stands,
+     * by alignment, and the top.
+     *
+     * @param  bool  $whole  whether sizes are brought to whole pixels; then they are rounded up, so that nothing is cut
+     */
+    public function fitted(Item $item, bool $whole): Item
+    {
+        if ($item->kind->name() !== 'text' || $item->props['grow'] === 'none') {
+            return $item;
+        }
+        $style = $this->style($item);
+        $lines = $this->lines($item);
+        $up = static fn (float $v): float => $whole ? ceil($v - Length::SAME) : Length::settle($v);
+        $w = $item->props['grow'] === 'both'
+            ? $up(max(array_map(static fn (Line $line): int => $line->advance, $lines)) * $style->scale())
+            : $item->frame->w;
+        $held = match ($style->align) {
+            TextAlign::Start => NinePoint::TopLeft,
+            TextAlign::Centre => NinePoint::Top,
+            TextAlign::End => NinePoint::TopRight,
+        };
+        $fitted = $item->sized($w, $up(count($lines) * $style->leading()), $held);
+
+        return $whole && $item->angle === 0.0 && Length::isWhole($item->frame->x)
+            ? $fitted->inFrame($fitted->frame->moved(Length::whole($fitted->frame->x) - $fitted->frame->x, 0.0))
+            : $fitted;
+    }
+}
