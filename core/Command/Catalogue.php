@@ -30,17 +30,27 @@ final class Catalogue
     }
 
     /**
-     * @param  array<string, mixed>  $params  checked against the command's schema
+     * @return class-string<Command>
      *
      * @throws Refusal when there is no such command
      */
-    public static function make(string $name, array $params): Command
+    public static function named(string $name): string
     {
         $class = __NAMESPACE__.'\\'.str_replace('-', '', ucwords($name, '-'));
         if (preg_match('/^[a-z]+(-[a-z]+)*$/', $name) !== 1 || ! is_subclass_of($class, Command::class) || $class::name() !== $name) {
             throw Refusal::because(sprintf('There is no command "%s".', mb_strimwidth($name, 0, 40, '…')), 'command');
         }
 
-        return $class::from(new Params($params));
+        return $class;
+    }
+
+    /**
+     * @param  array<string, mixed>  $params  checked against the command's schema
+     *
+     * @throws Refusal when there is no such command
+     */
+    public static function make(string $name, array $params): Command
+    {
+        return self::named($name)::from(new Params($params));
     }
 }

@@ -26,4 +26,17 @@ final readonly class Change
     {
         return array_keys(array_filter($this->items, static fn (array $pair): bool => $pair[1] !== null));
     }
+
+    /** @return list<string> ids of the groups that something was taken from, or was different in */
+    public function formerParents(): array
+    {
+        $parents = [];
+        foreach ($this->items as [$was]) {
+            if ($was !== null && $was->parent !== null) {
+                $parents[$was->parent] = $was->parent;
+            }
+        }
+
+        return array_values($parents);
+    }
 }

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Demo;
+
+use AllSquare\Core\Command\Catalogue;
+use App\Models\Sheet;
+use App\Sheets\CommandCall;
+use App\Sheets\CommandRunner;
+
+/** Draws on a sheet by commands, as a person would. */
+final readonly class SheetScript
+{
+    public function __construct(private CommandRunner $runner, public Sheet $sheet) {}
+
+    /**
+     * @param  list<string>  $items
+     * @param  array<string, mixed>  $params
+     * @return list<string> ids of what was created, or else of what was named
+     */
+    public function run(string $command, array $items = [], array $params = []): array
+    {
+        $answer = $this->runner->run($this->sheet->id, new CommandCall(Catalogue::make($command, $params), $items, $params));
+        /** @var list<array{id: string, parent: string|null}> $created */
+        $created = $answer['created'];
+
+        return $created === [] ? $items : array_column($created, 'id');
+    }
+
+    /** @param array<string, mixed> $look */
+    public function box(string $name, float $x, float $y, float $w, float $h, array $look = []): string
+    {
+        return $this->run('add-item', [], ['kind' => 'box', 'name' => $name, 'x' => $x, 'y' => $y, 'w' => $w, 'h' => $h, ...$look])[0];
+    }
+
+    public function round(string $name, float $x, float $y, float $size, ?string $fill, ?string $outline = null, float $weight = 2): string
+    {
+        return $this->run('add-item', [], [
+            'kind' => 'round', 'name' => $name, 'x' => $x, 'y' => $y, 'w' => $size, 'h' => $size, 'fill' => $fill,
+            ...($outline === null ? [] : ['outline' => ['colour' => $outline, 'weight' => $weight]]),
+        ])[0];
+    }
+
+    public function line(string $name, float $x, float $y, float $length, string $colour, float $weight = 1, float $angle = 0): string
+    {
+        return $this->run('add-item', [], ['kind' => 'line', 'name' => $name, 'x' => $x, 'y' => $y, 'w' => $length, 'angle' => $angle, 'outline' => ['colour' => $colour, 'weight' => $weight]])[0];
+    }
+
+    /** @param array<string, mixed> $look */
+    public function text(string $words, float $x, float $y, float $size, int $weight = 400, string $fill = '#20302d', array $look = []): string
+    {
+        return $this->run('add-item', [], ['kind' => 'text', 'text' => $words, 'x' => $x, 'y' => $y, 'size' => $size, 'weight' => $weight, 'fill' => $fill, ...$look])[0];
+    }
+
+    /** @param list<string> $items */
+    public function group(string $name, array $items): string
+    {
+        return $this->run('group', $items, ['name' => $name])[0];
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Documents;
+
+use AllSquare\Core\Sheet\Naming;
+use App\Models\Document;
+use Illuminate\Support\Facades\DB;
+
+/** Copies a document with its sheets, without its history. */
+final readonly class DocumentCopier
+{
+    public function __construct(private SheetCopier $sheets) {}
+
+    public function copy(Document $document): Document
+    {
+        return DB::transaction(function () use ($document): Document {
+            $copy = Document::query()->create(['name' => mb_strimwidth($document->name, 0, Naming::LONGEST - 5).' copy']);
+            foreach ($document->sheets as $sheet) {
+                $this->sheets->copy($sheet, $sheet->name, $copy->id);
+            }
+
+            return $copy;
+        });
+    }
+}

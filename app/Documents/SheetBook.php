@@ -1,0 +1,179 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Documents;
+
+use AllSquare\Core\Geometry\Unit;
+use AllSquare\Core\Refusal;
+use AllSquare\Core\Sheet\Naming;
+use AllSquare\Core\Sheet\Sheet as CoreSheet;
+use App\History\Patch;
+use App\History\Recorder;
+use App\Models\Document;
+use App\Models\Sheet;
+use App\Sheets\ChangeWriter;
+use App\Sheets\UlidSource;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * Changes of a document itself: its name, and its sheets with their names and order. Each is one line of the
+ * history, undone and redone like any other; a deleted sheet is kept, marked as removed, until nothing can bring it back.
+ */
+final readonly class SheetBook
+{
+    public const MOST_SHEETS = 200;
+
+    public function __construct(private ChangeWriter $writer, private Recorder $recorder, private UlidSource $ids, private SheetCopier $copier) {}
+
+    public function create(string $name, string $sheetName, float $width, float $height, Unit $unit, float $ppi): Document
+    {
+        return DB::transaction(function () use ($name, $sheetName, $width, $height, $unit, $ppi): Document {
+            $document = Document::query()->create(['name' => Naming::checked($name)]);
+            $sheet = CoreSheet::create($this->ids->next(), Naming::checked($sheetName), $width, $height, $unit, $ppi);
+            Sheet::query()->create(['id' => $sheet->id, 'document_id' => $document->id, 'position' => 0, ...Sheet::columns($sheet)]);
+
+            return $document;
+        });
+    }
+
+    public function rename(Document $document, string $name): void
+    {
+        $name = Naming::checked($name);
+        $this->change($document, $this->anySheet($document), 'rename-document', "Renamed the document to \"$name\"", static fn (): array => [
+            ['documents', $document->id, ['name' => $document->name], ['name' => $name]],
+        ]);
+    }
+
+    /** @throws Refusal when the document is full or the size is no sheet's */
+    public function add(Document $document, string $name, float $width, float $height, Unit $unit, float $ppi): Sheet
+    {
+        $this->refuseMore($document);
+        $sheet = CoreSheet::create($this->ids->next(), Naming::checked($name), $width, $height, $unit, $ppi);
+        $columns = ['document_id' => $document->id, 'position' => $this->end($document), 'removed' => 0, 'revision' => 0, ...Sheet::columns($sheet)];
+        DB::table('sheets')->insert(['id' => $sheet->id, ...$columns, 'removed' => 1]);
+        $this->change($document, $sheet->id, 'add-sheet', "Added sheet \"$sheet->name\"", static fn (): array => [
+            ['sheets', $sheet->id, ['removed' => 1], ['removed' => 0]],
+        ]);
+
+        return Sheet::query()->findOrFail($sheet->id);
+    }
+
+    /**
+     * Name and place among the sheets.
+     *
+     * @param  int|null  $position  from 0
+     */
+    public function set(Sheet $sheet, ?string $name, ?int $position): void
+    {
+        $document = $this->documentOf($sheet);
+        if ($name !== null && Naming::checked($name) !== $sheet->name) {
+            $to = Naming::checked($name);
+            $this->change($document, $sheet->id, 'rename-sheet', "Renamed sheet \"$sheet->name\" to \"$to\"", static fn (): array => [
+                ['sheets', $sheet->id, ['name' => $sheet->name], ['name' => $to]],
+            ]);
+        }
+        if ($position !== null) {
+            $this->move($document, $sheet, $position);
+        }
+    }
+
+    /** A sheet with everything on it, right after the original. */
+    public function copy(Sheet $sheet): Sheet
+    {
+        $document = $this->documentOf($sheet);
+        $this->refuseMore($document);
+        $copy = DB::transaction(fn (): Sheet => $this->copier->copy($sheet, $this->freeName($document, $sheet->name)));
+        $order = $document->sheets()->pluck('id')->all();
+        array_splice($order, (int) array_search($sheet->id, $order, true) + 1, 0, [$copy->id]);
+        $this->change($document, $copy->id, 'copy-sheet', "Copied sheet \"$sheet->name\"", static fn (): array => [
+            ['sheets', $copy->id, ['removed' => 1], ['removed' => 0]],
+            ...self::positions($order),
+        ]);
+
+        return $copy->refresh();
+    }
+
+    /** @throws Refusal when it is the last one */
+    public function delete(Sheet $sheet): void
+    {
+        $document = $this->documentOf($sheet);
+        if ($document->sheets()->count() < 2) {
+            throw Refusal::because('A document has one sheet at least. Delete the document instead.');
+        }
+        $this->change($document, $sheet->id, 'delete-sheet', "Deleted sheet \"$sheet->name\"", static fn (): array => [
+            ['sheets', $sheet->id, ['removed' => 0], ['removed' => 1]],
+        ]);
+    }
+
+    private function move(Document $document, Sheet $sheet, int $position): void
+    {
+        $order = array_values(array_diff($was = $document->sheets()->pluck('id')->all(), [$sheet->id]));
+        array_splice($order, max(0, min($position, count($order))), 0, [$sheet->id]);
+        if ($order !== $was) {
+            $this->change($document, $sheet->id, 'move-sheet', "Moved sheet \"$sheet->name\"", static fn (): array => self::positions($order));
+        }
+    }
+
+    /**
+     * @param  list<string>  $order
+     * @return list<array{0: string, 1: string, 2: array<string, mixed>, 3: array<string, mixed>}>
+     */
+    private static function positions(array $order): array
+    {
+        $were = DB::table('sheets')->whereIn('id', $order)->pluck('position', 'id')->all();
+        $rows = [];
+        foreach ($order as $i => $id) {
+            if ((int) $were[$id] !== $i) {
+                $rows[] = ['sheets', $id, ['position' => (int) $were[$id]], ['position' => $i]];
+            }
+        }
+
+        return $rows;
+    }
+
+    /** @param callable(): list<array{0: string, 1: string, 2: array<string, mixed>|null, 3: array<string, mixed>|null}> $rows read after the lock is taken */
+    private function change(Document $document, string $sheetId, string $command, string $label, callable $rows): void
+    {
+        DB::transaction(function () use ($document, $sheetId, $command, $label, $rows): void {
+            Document::query()->toBase()->where('id', $document->id)->increment('changes');
+            Sheet::query()->toBase()->where('id', $sheetId)->increment('revision');
+            $patch = new Patch($rows());
+            $this->writer->write($patch, checked: true);
+            $this->recorder->recordDocument($document->id, $sheetId, $command, $label, $patch, (int) Sheet::query()->toBase()->where('id', $sheetId)->value('revision'));
+        });
+    }
+
+    private function refuseMore(Document $document): void
+    {
+        if ($document->sheets()->count() >= self::MOST_SHEETS) {
+            throw Refusal::because('A document has 200 sheets at most.');
+        }
+    }
+
+    private function freeName(Document $document, string $name): string
+    {
+        $taken = $document->sheets()->pluck('name')->all();
+        $free = mb_strimwidth($name, 0, Naming::LONGEST - 10).' copy';
+        for ($n = 2; in_array($free, $taken, true); $n++) {
+            $free = mb_strimwidth($name, 0, Naming::LONGEST - 10)." copy $n";
+        }
+
+        return $free;
+    }
+
+    private function end(Document $document): int
+    {
+        return 1 + (int) DB::table('sheets')->where('document_id', $document->id)->max('position');
+    }
+
+    private function anySheet(Document $document): string
+    {
+        return $document->sheets()->firstOrFail()->id;
+    }
+
+    private function documentOf(Sheet $sheet): Document
+    {
+        return Document::query()->findOrFail($sheet->document_id);
+    }
+}

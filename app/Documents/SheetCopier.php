@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Documents;
+
+use App\Models\Item;
+use App\Models\Sheet;
+use App\Models\Slice;
+use App\Sheets\UlidSource;
+use Illuminate\Support\Facades\DB;
+
+/** Copies a sheet row by row, with new ids. The copy is marked as removed until a line of the history puts it there. */
+final readonly class SheetCopier
+{
+    public function __construct(private UlidSource $ids) {}
+
+    public function copy(Sheet $sheet, string $name, ?string $document = null): Sheet
+    {
+        $copy = $sheet->replicate()->fill(['name' => $name, 'removed' => $document === null, 'revision' => 0, 'document_id' => $document ?? $sheet->document_id]);
+        $copy->id = $this->ids->next();
+        $copy->save();
+        $this->items($sheet->id, $copy->id);
+        foreach (Slice::query()->toBase()->where('sheet_id', $sheet->id)->get() as $row) {
+            DB::table('slices')->insert([...(array) $row, 'id' => $this->ids->next(), 'sheet_id' => $copy->id]);
+        }
+
+        return $copy;
+    }
+
+    private function items(string $from, string $to): void
+    {
+        $ids = [];
+        foreach (Item::query()->toBase()->where('sheet_id', $from)->pluck('id') as $id) {
+            $ids[$id] = $this->ids->next();
+        }
+        Item::query()->toBase()->where('sheet_id', $from)->orderBy('id')->chunk(200, static function ($rows) use ($ids, $to): void {
+            DB::table('items')->insert($rows->map(static fn ($row): array => [
+                ...(array) $row,
+                'id' => $ids[$row->id],
+                'sheet_id' => $to,
+                'parent_id' => $row->parent_id === null ? null : $ids[$row->parent_id],
+            ])->all());
+        });
+    }
+}

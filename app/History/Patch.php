@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\History;
+
+use RuntimeException;
+
+/**
+ * What a change did to rows: for each, the columns before and after. Null before is a row that was created,
+ * null after one that was deleted. Derived columns are not in it; they are computed again.
+ */
+final readonly class Patch
+{
+    private const VERSION = 1;
+
+    /** @param list<array{0: string, 1: string, 2: array<string, mixed>|null, 3: array<string, mixed>|null}> $rows table, id, before, after */
+    public function __construct(public array $rows) {}
+
+    public static function unpack(string $packed): self
+    {
+        $data = json_decode((string) gzuncompress($packed), true, flags: JSON_THROW_ON_ERROR);
+        if ($data['version'] !== self::VERSION) {
+            throw new RuntimeException("A history line has format {$data['version']}, which this version cannot read.");
+        }
+
+        return new self($data['rows']);
+    }
+
+    public function pack(): string
+    {
+        return (string) gzcompress(json_encode(['version' => self::VERSION, 'rows' => $this->rows], JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES), 1);
+    }
+
+    /** The other way round: what undoes it. */
+    public function reversed(): self
+    {
+        return new self(array_map(static fn (array $row): array => [$row[0], $row[1], $row[3], $row[2]], array_reverse($this->rows)));
+    }
+
+    /** @return list<string> ids of the rows of a table that are in it */
+    public function ids(string $table): array
+    {
+        return array_values(array_map(static fn (array $row): string => $row[1], array_filter($this->rows, static fn (array $row): bool => $row[0] === $table)));
+    }
+
+    public function touches(string $table): bool
+    {
+        return $this->ids($table) !== [];
+    }
+
+    /**
+     * The columns that differ, before and after.
+     *
+     * @param  array<string, mixed>  $before
+     * @param  array<string, mixed>  $after
+     * @return array{array<string, mixed>, array<string, mixed>}
+     */
+    public static function difference(array $before, array $after): array
+    {
+        $changed = array_filter($after, static fn (mixed $value, string $column): bool => $value !== $before[$column], ARRAY_FILTER_USE_BOTH);
+
+        return [array_intersect_key($before, $changed), $changed];
+    }
+}

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\History;
+
+use AllSquare\Core\Command\Report;
+use App\Models\Document;
+use App\Models\HistoryLine;
+use App\Models\Sheet;
+use App\Sheets\Answers;
+use App\Sheets\CommandCall;
+use Illuminate\Support\Carbon;
+use Illuminate\Support\Facades\DB;
+
+/** Writes lines of the history. */
+final class Recorder
+{
+    public function record(Sheet $sheet, CommandCall $call, Report $report, Patch $patch): HistoryLine
+    {
+        return $this->line($sheet->document_id, [
+            'sheet_id' => $sheet->id,
+            'command' => $call->command::name(),
+            'label' => $report->summary,
+            'params' => $call->params,
+            'report' => Answers::report($report),
+            'selected_before' => $call->items,
+            'selected_after' => $report->selection,
+            'patch' => $patch->pack(),
+            'revision' => $sheet->revision,
+            'key' => $call->key,
+        ]);
+    }
+
+    /**
+     * A line for a change of the document itself: its sheets, their names and order.
+     *
+     * @param  string  $sheetId  the sheet that is shown when the line is undone or redone
+     */
+    public function recordDocument(string $documentId, string $sheetId, string $command, string $label, Patch $patch, int $revision): HistoryLine
+    {
+        return $this->line($documentId, [
+            'sheet_id' => $sheetId,
+            'command' => $command,
+            'label' => $label,
+            'params' => [],
+            'report' => ['summary' => $label],
+            'selected_before' => [],
+            'selected_after' => [],
+            'patch' => $patch->pack(),
+            'revision' => $revision,
+            'key' => null,
+        ]);
+    }
+
+    /** @param array<string, mixed> $columns */
+    private function line(string $documentId, array $columns): HistoryLine
+    {
+        $this->dropUndone($documentId);
+        $now = Carbon::now();
+        Document::query()->toBase()->where('id', $documentId)->update(['updated_at' => $now->format('Y-m-d H:i:s.v')]);
+
+        return HistoryLine::query()->create(['document_id' => $documentId, 'created_at' => $now->format('Y-m-d H:i:s.v'), ...$columns]);
+    }
+
+    /** What could be redone is gone with a new change, and with it the sheets that only it could bring back. */
+    private function dropUndone(string $documentId): void
+    {
+        $undone = HistoryLine::query()->where('document_id', $documentId)->where('undone', true);
+        foreach ((clone $undone)->whereIn('command', ['add-sheet', 'copy-sheet'])->pluck('sheet_id') as $sheet) {
+            DB::table('sheets')->where('id', $sheet)->where('removed', true)->delete();
+        }
+        $undone->delete();
+    }
+}

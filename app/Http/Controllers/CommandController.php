@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use AllSquare\Core\Command\Catalogue;
+use App\Http\Schemas;
+use App\Sheets\CommandRunner;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+final readonly class CommandController
+{
+    public function __construct(private Schemas $schemas) {}
+
+    /** Every command with its sentence and the JSON Schema of its parameters. */
+    public function index(): JsonResponse
+    {
+        $commands = [];
+        foreach (array_keys(Catalogue::all()) as $name) {
+            $schema = $this->schemas->ofCommand($name);
+            $commands[] = ['command' => $name, 'sentence' => $schema['description'], 'params' => $schema];
+        }
+
+        return new JsonResponse(['commands' => $commands], options: JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
+    }
+
+    public function run(Request $request, string $id, CommandRunner $runner): JsonResponse
+    {
+        $call = $this->schemas->command(json_decode($request->getContent() ?: '{}'));
+
+        return new JsonResponse($runner->run($id, $call), options: JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
+    }
+}

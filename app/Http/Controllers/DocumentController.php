@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use AllSquare\Core\Geometry\Unit;
+use App\Documents\DocumentCopier;
+use App\Documents\SheetBook;
+use App\Http\Schemas;
+use App\Models\Document;
+use App\Models\Sheet;
+use App\Sheets\Answers;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+
+final readonly class DocumentController
+{
+    public function __construct(private SheetBook $book, private Schemas $schemas, private Answers $answers) {}
+
+    public function index(): JsonResponse
+    {
+        $documents = Document::query()->with('sheets')->orderByDesc('updated_at')->orderBy('id')->get();
+
+        return new JsonResponse(['documents' => $documents->map($this->answer(...))->values()->all()]);
+    }
+
+    public function store(Request $request): JsonResponse
+    {
+        $this->schemas->check($body = json_decode($request->getContent() ?: '{}'), 'document');
+        $sheet = $body->sheet;
+        $document = $this->book->create($body->name, $sheet->name ?? 'Sheet 1', (float) $sheet->width, (float) $sheet->height, Unit::from($sheet->unit ?? 'px'), (float) ($sheet->ppi ?? 96));
+
+        return new JsonResponse($this->answer($document), 201);
+    }
+
+    public function show(Document $document): JsonResponse
+    {
+        return new JsonResponse($this->answer($document));
+    }
+
+    public function update(Request $request, Document $document): JsonResponse
+    {
+        $this->schemas->check($body = json_decode($request->getContent() ?: '{}'), 'document-name');
+        $this->book->rename($document, $body->name);
+
+        return new JsonResponse($this->answer($document->refresh()));
+    }
+
+    public function destroy(Document $document): Response
+    {
+        $document->delete();
+
+        return new Response(status: 204);
+    }
+
+    public function restore(string $document): JsonResponse
+    {
+        $found = Document::query()->withTrashed()->findOrFail($document);
+        $found->restore();
+
+        return new JsonResponse($this->answer($found));
+    }
+
+    public function copy(Document $document, DocumentCopier $copier): JsonResponse
+    {
+        return new JsonResponse($this->answer($copier->copy($document)), 201);
+    }
+
+    /** @return array<string, mixed> */
+    private function answer(Document $document): array
+    {
+        return [
+            'id' => $document->id,
+            'name' => $document->name,
+            'changed' => $document->updated_at->toIso8601ZuluString('millisecond'),
+            'sheets' => $document->sheets->map(fn (Sheet $sheet): array => $this->answers->sheet($sheet) + ['revision' => $sheet->revision])->values()->all(),
+        ];
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\History\TimeTravel;
+use App\Http\Schemas;
+use App\Models\Document;
+use App\Models\HistoryLine;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+final readonly class HistoryController
+{
+    private const LISTED = 500;
+
+    public function __construct(private TimeTravel $travel, private Schemas $schemas) {}
+
+    public function index(Document $document): JsonResponse
+    {
+        $lines = $document->history()->orderByDesc('id')->limit(self::LISTED)
+            ->get(['id', 'label', 'command', 'sheet_id', 'undone', 'created_at'])
+            ->map(static fn (HistoryLine $line): array => TimeTravel::entry($line));
+
+        return self::json(['lines' => $lines->values()->all()]);
+    }
+
+    public function undo(Request $request, Document $document): JsonResponse
+    {
+        return self::json($this->travel->undo($document, $this->revision($request)));
+    }
+
+    public function redo(Request $request, Document $document): JsonResponse
+    {
+        return self::json($this->travel->redo($document, $this->revision($request)));
+    }
+
+    public function goTo(Document $document, int $line): JsonResponse
+    {
+        return self::json($this->travel->goTo($document, $line));
+    }
+
+    private function revision(Request $request): ?int
+    {
+        $this->schemas->check($body = json_decode($request->getContent() ?: '{}'), 'undo');
+
+        return $body->revision ?? null;
+    }
+
+    /** @param array<string, mixed> $data */
+    private static function json(array $data): JsonResponse
+    {
+        return new JsonResponse($data, options: JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
+    }
+}

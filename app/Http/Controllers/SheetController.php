@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use AllSquare\Core\Geometry\Axis;
+use AllSquare\Core\Geometry\Length;
+use AllSquare\Core\Geometry\Sum;
+use AllSquare\Core\Geometry\SumContext;
+use AllSquare\Core\Geometry\Unit;
+use App\Documents\SheetBook;
+use App\Http\Schemas;
+use App\Models\Document;
+use App\Models\Item;
+use App\Models\Sheet;
+use App\Sheets\Answers;
+use App\Sheets\ItemRows;
+use App\Sheets\SheetReader;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+
+final readonly class SheetController
+{
+    public function __construct(private SheetBook $book, private Schemas $schemas, private Answers $answers) {}
+
+    public function store(Request $request, Document $document): JsonResponse
+    {
+        $this->schemas->check($body = json_decode($request->getContent() ?: '{}'), 'sheet');
+        $sheet = $this->book->add($document, $body->name ?? 'Sheet '.($document->sheets()->count() + 1), (float) $body->width, (float) $body->height, Unit::from($body->unit ?? 'px'), (float) ($body->ppi ?? 96));
+
+        return new JsonResponse($this->answers->sheet($sheet) + ['revision' => $sheet->revision], 201);
+    }
+
+    public function show(Sheet $sheet, SheetReader $reader): Response
+    {
+        return new Response($reader->json($sheet), 200, ['Content-Type' => 'application/json']);
+    }
+
+    /** Only what revision it is at, for browsers that look whether anything changed. */
+    public function revision(Sheet $sheet): JsonResponse
+    {
+        return new JsonResponse(['revision' => $sheet->revision]);
+    }
+
+    public function update(Request $request, Sheet $sheet): JsonResponse
+    {
+        $this->schemas->check($body = json_decode($request->getContent() ?: '{}'), 'sheet-place');
+        $this->book->set($sheet, $body->name ?? null, $body->position ?? null);
+
+        return new JsonResponse($this->answers->sheet($sheet->refresh()) + ['revision' => $sheet->revision]);
+    }
+
+    public function destroy(Sheet $sheet): Response
+    {
+        $this->book->delete($sheet);
+
+        return new Response(status: 204);
+    }
+
+    public function copy(Sheet $sheet): JsonResponse
+    {
+        $copy = $this->book->copy($sheet);
+
+        return new JsonResponse($this->answers->sheet($copy) + ['revision' => $copy->revision], 201);
+    }
+
+    public function evaluate(Request $request, Sheet $sheet): JsonResponse
+    {
+        $this->schemas->check($body = json_decode($request->getContent() ?: '{}'), 'evaluate');
+        $core = $sheet->toCore();
+        $axis = Axis::from($body->axis);
+        $item = isset($body->item) ? ItemRows::toCore(Item::query()->toBase()->where('sheet_id', $sheet->id)->where('id', $body->item)->firstOrFail(ItemRows::BASE)) : null;
+        $parent = $item?->parent === null ? null : ItemRows::toCore(Item::query()->toBase()->where('id', $item->parent)->firstOrFail(ItemRows::BASE));
+        $pixels = Sum::pixels($body->text, new SumContext(
+            $core->ppi,
+            $axis->size($parent === null ? $core->box() : $parent->frame),
+            $item === null ? [] : $item->frame->toArray(),
+            Unit::from($body->unit ?? 'px'),
+        ));
+
+        return new JsonResponse(['px' => Length::settle($pixels + (float) ($body->zero ?? 0))]);
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use App\Http\Problem;
+use Closure;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\Response;
+
+/** Takes JSON objects of a bounded size, and nothing else. */
+final class BodyWithinBounds
+{
+    public function handle(Request $request, Closure $next): Response
+    {
+        if ($request->isMethodSafe() || ! $request->is('api/*')) {
+            return $next($request);
+        }
+        $most = (int) config('allsquare.body');
+        if ((int) $request->headers->get('content-length', '0') > $most || strlen($request->getContent()) > $most) {
+            return Problem::json(413, sprintf('A request has %d MB at most.', $most / 1024 / 1024));
+        }
+        if ($request->getContent() === '') {
+            return $next($request);
+        }
+        if (! preg_match('~^application/(json|[\w.-]+\+json)\b~i', (string) $request->headers->get('content-type', ''))) {
+            return Problem::json(415, 'Send JSON, with the content type application/json.');
+        }
+        $body = json_decode($request->getContent(), false, 64);
+        if (! $body instanceof \stdClass) {
+            return Problem::json(422, json_last_error() === JSON_ERROR_NONE ? 'The body has to be a JSON object.' : 'The body is not JSON: '.json_last_error_msg().'.');
+        }
+
+        return $next($request);
+    }
+}

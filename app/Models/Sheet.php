@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use AllSquare\Core\Geometry\Point;
+use AllSquare\Core\Geometry\Unit;
+use AllSquare\Core\Sheet\Margins;
+use AllSquare\Core\Sheet\Sheet as CoreSheet;
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * The row of a sheet.
+ *
+ * @property string $id
+ * @property string $document_id
+ * @property int $position
+ * @property string $name
+ * @property float $typed_width
+ * @property float $typed_height
+ * @property string $unit
+ * @property float $ppi
+ * @property bool $whole_pixels
+ * @property float $margin_left
+ * @property float $margin_top
+ * @property float $margin_right
+ * @property float $margin_bottom
+ * @property string|null $background
+ * @property float $zero_x
+ * @property float $zero_y
+ * @property float|null $unit_of_spacing
+ * @property bool $removed
+ * @property int $revision
+ */
+final class Sheet extends Model
+{
+    use HasUlids;
+
+    public $timestamps = false;
+
+    protected $guarded = [];
+
+    protected $casts = ['whole_pixels' => 'bool', 'removed' => 'bool', 'revision' => 'int', 'position' => 'int'];
+
+    /** @return BelongsTo<Document, $this> */
+    public function document(): BelongsTo
+    {
+        return $this->belongsTo(Document::class);
+    }
+
+    public function toCore(): CoreSheet
+    {
+        return new CoreSheet(
+            $this->id,
+            $this->name,
+            $this->typed_width,
+            $this->typed_height,
+            Unit::from($this->unit),
+            $this->ppi,
+            $this->whole_pixels,
+            new Margins($this->margin_left, $this->margin_top, $this->margin_right, $this->margin_bottom),
+            $this->background,
+            new Point($this->zero_x, $this->zero_y),
+            $this->unit_of_spacing,
+        );
+    }
+
+    /** @return array<string, mixed> the columns that commands on a sheet change */
+    public static function columns(CoreSheet $sheet): array
+    {
+        return [
+            'name' => $sheet->name,
+            'typed_width' => $sheet->typedWidth,
+            'typed_height' => $sheet->typedHeight,
+            'unit' => $sheet->unit->value,
+            'ppi' => $sheet->ppi,
+            'whole_pixels' => (int) $sheet->wholePixels,
+            'margin_left' => $sheet->margins->left,
+            'margin_top' => $sheet->margins->top,
+            'margin_right' => $sheet->margins->right,
+            'margin_bottom' => $sheet->margins->bottom,
+            'background' => $sheet->background,
+            'zero_x' => $sheet->zero->x,
+            'zero_y' => $sheet->zero->y,
+            'unit_of_spacing' => $sheet->unitOfSpacing,
+        ];
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Providers;
+
+use AllSquare\Core\Text\FontLibrary;
+use App\Export\ExportLimits;
+use App\Export\Rasteriser;
+use App\Http\Schemas;
+use App\Models\Sheet;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Facades\Route;
+use Illuminate\Support\ServiceProvider;
+
+final class AppServiceProvider extends ServiceProvider
+{
+    public function register(): void
+    {
+        $this->app->singleton(FontLibrary::class, static fn (): FontLibrary => new FontLibrary(config('allsquare.compiled').'/fonts'));
+        $this->app->singleton(Schemas::class, static fn (): Schemas => new Schemas(base_path('schema')));
+        $this->app->singleton(Rasteriser::class, static fn (): Rasteriser => new Rasteriser(config('allsquare.export.side')));
+        $this->app->singleton(ExportLimits::class, static fn (): ExportLimits => new ExportLimits(config('allsquare.export.files'), config('allsquare.export.megapixels')));
+    }
+
+    public function boot(): void
+    {
+        Model::shouldBeStrict();
+        // A deleted sheet is kept for undo, but is not there for anyone else.
+        Route::bind('sheet', static fn (string $id): Sheet => Sheet::query()->where('removed', false)->whereHas('document')->findOrFail($id));
+    }
+}

@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheets;
+
+use AllSquare\Core\Command\Execution;
+use AllSquare\Core\Command\Report;
+use AllSquare\Core\Geometry\Point;
+use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Sheet\Sheet as CoreSheet;
+use AllSquare\Core\Slice\Slice as CoreSlice;
+use App\History\Patch;
+use App\Models\HistoryLine;
+use App\Models\Item;
+use App\Models\Sheet;
+use stdClass;
+
+/** What the API says about sheets and about what was done to them. */
+final readonly class Answers
+{
+    public function __construct(private SheetLoader $loader) {}
+
+    /** @return array<string, mixed> */
+    public function sheet(Sheet $row): array
+    {
+        return self::settings($row->toCore()) + ['document' => $row->document_id, 'position' => $row->position];
+    }
+
+    /** @return array<string, mixed> */
+    public static function settings(CoreSheet $sheet): array
+    {
+        return [
+            'id' => $sheet->id,
+            'name' => $sheet->name,
+            'width' => $sheet->width(),
+            'height' => $sheet->height(),
+            'unit' => $sheet->unit->value,
+            'ppi' => $sheet->ppi,
+            'typed' => ['width' => $sheet->typedWidth, 'height' => $sheet->typedHeight],
+            'whole_pixels' => $sheet->wholePixels,
+            'margins' => $sheet->margins->toArray(),
+            'background' => $sheet->background,
+            'zero' => self::point($sheet->zero),
+            'unit_of_spacing' => $sheet->unitOfSpacing,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function slice(CoreSlice $slice): array
+    {
+        return ['id' => $slice->id, 'name' => $slice->name, ...$slice->box->toArray()];
+    }
+
+    /** @return list<array<string, mixed>> */
+    public function slices(string $sheet): array
+    {
+        return array_map(self::slice(...), $this->loader->slices($sheet));
+    }
+
+    /** @return array<string, mixed> */
+    public function unchanged(int $revision, Report $report): array
+    {
+        return ['revision' => $revision, 'created' => [], 'changed' => [], 'removed' => [], 'report' => self::report($report)];
+    }
+
+    /**
+     * @param  list<stdClass>  $rows  as the deriver gave them
+     * @return array<string, mixed>
+     */
+    public function ofChange(Sheet $sheet, Draft $draft, Execution $done, array $rows, int $revision): array
+    {
+        $created = $changed = [];
+        foreach ($rows as $row) {
+            $isNew = isset($done->change->items[$row->id]) && $done->change->items[$row->id][0] === null;
+            $isNew ? $created[] = ItemRows::toAnswer($row) : $changed[] = ItemRows::toAnswer($row);
+        }
+
+        return [
+            'revision' => $revision,
+            'created' => $created,
+            'changed' => $changed,
+            'removed' => array_map(strval(...), array_keys(array_filter($done->change->items, static fn (array $pair): bool => $pair[1] === null))),
+            ...($done->change->sheet === null ? [] : ['settings' => self::settings($draft->sheet())]),
+            ...($done->change->slices === [] ? [] : ['slices' => array_values(array_map(self::slice(...), $draft->slices()))]),
+            'report' => self::report($done->report),
+        ];
+    }
+
+    /**
+     * What a line of the history did, told from how things are now: for a retry, and for undo and redo.
+     *
+     * @param  list<stdClass>|null  $rows  what changed, where that is known
+     * @return array<string, mixed>
+     */
+    public function ofLine(HistoryLine $line, ?Patch $applied = null, ?array $rows = null, ?int $revision = null): array
+    {
+        $patch = $applied ?? $line->changes();
+        $rows ??= Item::query()->toBase()->whereIn('id', $patch->ids('items'))->get(ItemRows::answerColumns())->all();
+        $new = array_flip(array_column(array_filter($patch->rows, static fn (array $row): bool => $row[0] === 'items' && $row[2] === null), 1));
+        $sheet = $patch->touches('sheets') ? Sheet::query()->find($line->sheet_id) : null;
+
+        return [
+            'revision' => $revision ?? $line->revision,
+            'created' => array_values(array_map(ItemRows::toAnswer(...), array_filter($rows, static fn (stdClass $row): bool => isset($new[$row->id])))),
+            'changed' => array_values(array_map(ItemRows::toAnswer(...), array_filter($rows, static fn (stdClass $row): bool => ! isset($new[$row->id])))),
+            'removed' => array_values(array_column(array_filter($patch->rows, static fn (array $row): bool => $row[0] === 'items' && $row[3] === null), 1)),
+            ...($sheet === null ? [] : ['settings' => self::settings($sheet->toCore())]),
+            ...($patch->touches('slices') ? ['slices' => $this->slices($line->sheet_id)] : []),
+            'report' => $line->report,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function report(Report $report): array
+    {
+        return ['summary' => $report->summary, 'selection' => $report->selection, ...$report->details];
+    }
+
+    /** @return array{x: float, y: float} */
+    private static function point(Point $point): array
+    {
+        return ['x' => $point->x, 'y' => $point->y];
+    }
+}

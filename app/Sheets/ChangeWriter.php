@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheets;
+
+use AllSquare\Core\Sheet\Change;
+use AllSquare\Core\Sheet\Item as CoreItem;
+use AllSquare\Core\Sheet\Sheet as CoreSheet;
+use AllSquare\Core\Slice\Slice as CoreSlice;
+use App\History\Patch;
+use App\Models\Sheet;
+use App\Models\Slice;
+use Illuminate\Support\Facades\DB;
+use RuntimeException;
+
+/** Turns changes of the core into patches, and writes patches. */
+final class ChangeWriter
+{
+    private const TABLES = ['documents', 'sheets', 'items', 'slices'];
+
+    public function patch(Sheet $sheet, Change $change): Patch
+    {
+        $rows = [];
+        foreach ($change->items as $id => [$was, $is]) {
+            $rows[] = self::row('items', $id, $sheet->id, $was, $is, ItemRows::columns(...));
+        }
+        foreach ($change->slices as $id => [$was, $is]) {
+            $rows[] = self::row('slices', $id, $sheet->id, $was, $is, Slice::columns(...));
+        }
+        if ($change->sheet !== null) {
+            $rows[] = ['sheets', $sheet->id, ...Patch::difference(...array_map(Sheet::columns(...), $change->sheet))];
+        }
+
+        return new Patch($rows);
+    }
+
+    /**
+     * @param  bool  $checked  whether what is there must be what the patch says was there before
+     *
+     * @throws RuntimeException when it is not
+     */
+    public function write(Patch $patch, bool $checked = false): void
+    {
+        DB::statement('PRAGMA defer_foreign_keys = ON');
+        foreach ($patch->rows as [$table, $id, $before, $after]) {
+            if (! in_array($table, self::TABLES, true)) {
+                throw new RuntimeException("A patch names the table $table.");
+            }
+            if ($before === null) {
+                DB::table($table)->insert(['id' => $id, ...($after ?? [])]);
+
+                continue;
+            }
+            $row = DB::table($table)->where('id', $id);
+            if ($checked) {
+                $this->expect($table, $id, $before);
+            }
+            $after === null ? $row->delete() : $row->update($after);
+        }
+    }
+
+    /** @param array<string, mixed> $before */
+    private function expect(string $table, string $id, array $before): void
+    {
+        $row = DB::table($table)->where('id', $id)->first(array_keys($before));
+        foreach ($before as $column => $value) {
+            if ($row === null || ! self::alike($row->{$column}, $value)) {
+                throw new PatchMismatch;
+            }
+        }
+    }
+
+    private static function alike(mixed $a, mixed $b): bool
+    {
+        return is_numeric($a) && is_numeric($b) && ! is_string($a) && ! is_string($b) ? (float) $a === (float) $b : $a === $b;
+    }
+
+    /**
+     * @template T of CoreItem|CoreSlice|CoreSheet
+     *
+     * @param  T|null  $was
+     * @param  T|null  $is
+     * @param  callable(T): array<string, mixed>  $columns
+     * @return array{0: string, 1: string, 2: array<string, mixed>|null, 3: array<string, mixed>|null}
+     */
+    private static function row(string $table, string $id, string $sheet, ?object $was, ?object $is, callable $columns): array
+    {
+        return match (true) {
+            $was === null && $is !== null => [$table, $id, null, ['sheet_id' => $sheet, ...$columns($is)]],
+            $was !== null && $is === null => [$table, $id, ['sheet_id' => $sheet, ...$columns($was)], null],
+            $was !== null && $is !== null => [$table, $id, ...Patch::difference($columns($was), $columns($is))],
+            default => [$table, $id, null, null],
+        };
+    }
+}

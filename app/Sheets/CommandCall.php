@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheets;
+
+use AllSquare\Core\Command\Command;
+
+/** A command as it was asked for, checked against its schema. */
+final readonly class CommandCall
+{
+    /**
+     * @param  list<string>  $items  ids of the selected items
+     * @param  array<string, mixed>  $params
+     * @param  int|null  $revision  what the sheet is expected to be at
+     * @param  bool  $dry  say what would happen and store nothing
+     * @param  string|null  $key  a retry with the same key happens once
+     */
+    public function __construct(
+        public Command $command,
+        public array $items,
+        public array $params,
+        public ?int $revision = null,
+        public bool $dry = false,
+        public ?string $key = null,
+    ) {}
+}

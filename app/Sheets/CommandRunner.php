@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheets;
+
+use AllSquare\Core\Command\Execution;
+use AllSquare\Core\Refusal;
+use App\History\Recorder;
+use App\Models\HistoryLine;
+use App\Models\Sheet;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
+use Illuminate\Database\UniqueConstraintViolationException;
+use Illuminate\Support\Facades\DB;
+
+/**
+ * Runs commands on sheets: the one way in which a sheet changes.
+ *
+ * The first statement of a run is the one that raises the revision. It takes SQLite's write lock and finds a stale
+ * revision in one; a read before it, in a transaction that began by reading, fails at once when two write.
+ */
+final readonly class CommandRunner
+{
+    public function __construct(
+        private SheetLoader $loader,
+        private ChangeWriter $writer,
+        private Deriver $deriver,
+        private Recorder $recorder,
+        private Answers $answers,
+    ) {}
+
+    /**
+     * @return array<string, mixed> the answer of the API
+     *
+     * @throws Refusal when it cannot be done
+     * @throws StaleRevision when the sheet is not at the revision expected
+     */
+    public function run(string $sheetId, CommandCall $call): array
+    {
+        if ($call->dry) {
+            return $this->rehearse($sheetId, $call);
+        }
+        $line = $call->key === null ? null : $this->alreadyDone($sheetId, $call->key);
+        if ($line !== null) {
+            return $this->answers->ofLine($line);
+        }
+        try {
+            return DB::transaction(fn (): array => $this->perform($sheetId, $call));
+        } catch (NothingChanged $unchanged) {
+            return $unchanged->answer;
+        } catch (UniqueConstraintViolationException $error) {
+            $line = $call->key === null ? null : $this->alreadyDone($sheetId, $call->key);
+
+            return $line === null ? throw $error : $this->answers->ofLine($line);
+        }
+    }
+
+    /** @return array<string, mixed> */
+    private function perform(string $sheetId, CommandCall $call): array
+    {
+        $this->raise($sheetId, $call->revision);
+        $sheet = Sheet::query()->findOrFail($sheetId);
+        $draft = $this->loader->draft($sheet, $call->command->needs(), $call->items);
+        $done = Execution::of($call->command, $draft, $call->items);
+        if ($done->change->isEmpty()) {
+            throw new NothingChanged($this->answers->unchanged($sheet->revision - 1, $done->report));
+        }
+        $patch = $this->writer->patch($sheet, $done->change);
+        $this->writer->write($patch);
+        $rows = $this->deriver->derive($draft->tree, $done->change->touched(), write: true, also: $done->change->formerParents());
+        $answer = $this->answers->ofChange($sheet, $draft, $done, $rows, $sheet->revision);
+        $this->recorder->record($sheet, $call, $done->report, $patch);
+
+        return $answer;
+    }
+
+    /**
+     * The same code path, with nothing stored.
+     *
+     * @return array<string, mixed>
+     */
+    private function rehearse(string $sheetId, CommandCall $call): array
+    {
+        $sheet = Sheet::query()->where('removed', false)->findOrFail($sheetId);
+        if ($call->revision !== null && $call->revision !== $sheet->revision) {
+            throw new StaleRevision($sheet->revision);
+        }
+        $draft = $this->loader->draft($sheet, $call->command->needs(), $call->items);
+        $done = Execution::of($call->command, $draft, $call->items);
+        if ($done->change->isEmpty()) {
+            return $this->answers->unchanged($sheet->revision, $done->report);
+        }
+        $rows = $this->deriver->derive($draft->tree, $done->change->touched(), write: false, also: $done->change->formerParents());
+
+        return $this->answers->ofChange($sheet, $draft, $done, $rows, $sheet->revision);
+    }
+
+    private function raise(string $sheetId, ?int $expected): void
+    {
+        $sheets = Sheet::query()->toBase()->where('id', $sheetId)->where('removed', false);
+        $raised = (clone $sheets)
+            ->when($expected !== null, static fn ($query) => $query->where('revision', $expected))
+            ->update(['revision' => DB::raw('revision + 1')]);
+        if ($raised === 0) {
+            $current = $sheets->value('revision');
+            throw $current === null ? (new ModelNotFoundException)->setModel(Sheet::class, [$sheetId]) : new StaleRevision((int) $current);
+        }
+    }
+
+    private function alreadyDone(string $sheetId, string $key): ?HistoryLine
+    {
+        return HistoryLine::query()->where('sheet_id', $sheetId)->where('key', $key)->first();
+    }
+}

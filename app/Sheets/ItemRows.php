@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheets;
+
+use AllSquare\Core\Geometry\Point;
+use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Measure\Derived;
+use AllSquare\Core\Sheet\Item;
+use AllSquare\Core\Sheet\Kind\Kinds;
+use stdClass;
+
+/** Between rows of the table of items, items of the core, and items of the API. */
+final class ItemRows
+{
+    /** Everything a command or a patch works with: no painting, which is long. */
+    public const BASE = ['id', 'parent_id', 'rank', 'kind', 'name', 'x', 'y', 'w', 'h', 'angle', 'origin_x', 'origin_y', 'locked', 'hidden', 'props'];
+
+    public const BOXES = ['bounds', 'ink', 'painted'];
+
+    public static function toCore(stdClass $row): Item
+    {
+        return new Item(
+            $row->id,
+            $row->parent_id,
+            (int) $row->rank,
+            Kinds::named($row->kind),
+            $row->name,
+            new Rect((float) $row->x, (float) $row->y, (float) $row->w, (float) $row->h),
+            (float) $row->angle,
+            (bool) $row->locked,
+            (bool) $row->hidden,
+            json_decode($row->props, true, flags: JSON_THROW_ON_ERROR),
+            new Point((float) $row->origin_x, (float) $row->origin_y),
+        );
+    }
+
+    /** @return array<string, mixed> the base columns, without the id */
+    public static function columns(Item $item): array
+    {
+        return [
+            'parent_id' => $item->parent,
+            'rank' => $item->rank,
+            'kind' => $item->kind->name(),
+            'name' => $item->name,
+            'x' => $item->frame->x,
+            'y' => $item->frame->y,
+            'w' => $item->frame->w,
+            'h' => $item->frame->h,
+            'angle' => $item->angle,
+            'origin_x' => $item->origin->x,
+            'origin_y' => $item->origin->y,
+            'locked' => (int) $item->locked,
+            'hidden' => (int) $item->hidden,
+            'props' => json_encode($item->props, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES),
+        ];
+    }
+
+    /** @return array<string, mixed> the derived columns; the painting only where it was made anew */
+    public static function derivedColumns(Derived $derived): array
+    {
+        $columns = ['paint_hash' => $derived->paintHash];
+        foreach (self::BOXES as $name) {
+            foreach ($derived->{$name}->toArray() as $side => $value) {
+                $columns["{$name}_$side"] = $value;
+            }
+        }
+
+        return $derived->svg === null ? $columns : [...$columns, 'svg' => $derived->svg];
+    }
+
+    /** @return list<string> the columns that an answer is made of */
+    public static function answerColumns(): array
+    {
+        $boxes = [];
+        foreach (['bounds', 'ink'] as $name) {
+            foreach (['x', 'y', 'w', 'h'] as $side) {
+                $boxes[] = "{$name}_$side";
+            }
+        }
+
+        return [...self::BASE, ...$boxes, 'svg'];
+    }
+
+    /**
+     * An item as the API gives it. Its own properties stand beside the others.
+     *
+     * @return array<string, mixed>
+     */
+    public static function toAnswer(stdClass $row): array
+    {
+        $answer = [
+            'id' => $row->id,
+            'kind' => $row->kind,
+            'name' => $row->name,
+            'parent' => $row->parent_id,
+            'order' => (int) $row->rank,
+            'frame' => ['x' => $row->x, 'y' => $row->y, 'w' => $row->w, 'h' => $row->h],
+            'angle' => $row->angle,
+            'bounds' => ['x' => $row->bounds_x, 'y' => $row->bounds_y, 'w' => $row->bounds_w, 'h' => $row->bounds_h],
+            'ink' => ['x' => $row->ink_x, 'y' => $row->ink_y, 'w' => $row->ink_w, 'h' => $row->ink_h],
+            'locked' => (bool) $row->locked,
+            'hidden' => (bool) $row->hidden,
+            ...json_decode($row->props, true, flags: JSON_THROW_ON_ERROR),
+        ];
+        if ($row->kind === 'group') {
+            $answer['origin'] = ['x' => $row->origin_x, 'y' => $row->origin_y];
+        }
+        if (isset($row->svg)) {
+            $answer['svg'] = $row->svg;
+        }
+
+        return $answer;
+    }
+}

@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheets;
+
+use AllSquare\Core\Command\Needs;
+use AllSquare\Core\Command\Scope;
+use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Sheet\Item as CoreItem;
+use AllSquare\Core\Slice\Slice as CoreSlice;
+use AllSquare\Core\Text\FontLibrary;
+use App\Models\Item;
+use App\Models\Sheet;
+use App\Models\Slice;
+use Illuminate\Database\Query\Builder;
+use stdClass;
+
+/** Reads of a sheet what is needed, and no more. */
+final readonly class SheetLoader
+{
+    public function __construct(private FontLibrary $fonts, private UlidSource $ids) {}
+
+    /**
+     * @param  list<string>  $named
+     */
+    public function draft(Sheet $sheet, Needs $needs, array $named): Draft
+    {
+        return new Draft(
+            $sheet->toCore(),
+            $this->items($sheet->id, $needs, $named),
+            $needs->slices ? $this->slices($sheet->id) : [],
+            $this->fonts,
+            $this->ids,
+            $needs->scope === Scope::Order ? $this->rows($sheet->id)->count() : 0,
+        );
+    }
+
+    /** @return list<CoreSlice> in their order */
+    public function slices(string $sheet): array
+    {
+        return Slice::query()->where('sheet_id', $sheet)->orderBy('rank')->orderBy('id')->get()
+            ->map(static fn (Slice $slice): CoreSlice => $slice->toCore())->values()->all();
+    }
+
+    /** @return list<CoreItem> */
+    public function everything(string $sheet): array
+    {
+        return array_map(ItemRows::toCore(...), $this->rows($sheet)->get(ItemRows::BASE)->all());
+    }
+
+    /**
+     * What is stored about items: their derived columns, to see what changed.
+     *
+     * @param  list<string>  $ids
+     * @return array<string, stdClass> by id
+     */
+    public function derived(array $ids): array
+    {
+        $columns = ['id', 'paint_hash'];
+        foreach (ItemRows::BOXES as $box) {
+            array_push($columns, "{$box}_x", "{$box}_y", "{$box}_w", "{$box}_h");
+        }
+        $found = [];
+        foreach (array_chunk($ids, 5000) as $some) {
+            foreach (Item::query()->toBase()->whereIn('id', $some)->get($columns) as $row) {
+                $found[$row->id] = $row;
+            }
+        }
+
+        return $found;
+    }
+
+    /**
+     * @param  list<string>  $named
+     * @return list<CoreItem>
+     */
+    private function items(string $sheet, Needs $needs, array $named): array
+    {
+        if ($needs->scope === Scope::Whole) {
+            return $this->everything($sheet);
+        }
+        $rows = $this->branches($sheet, [...$named, ...$needs->also]);
+        if ($needs->scope === Scope::Order) {
+            $level = $this->rows($sheet)->whereNull('parent_id')->get(ItemRows::BASE)->keyBy('id')->all();
+            $rows = [...$rows, ...array_diff_key($level, $rows)];
+        }
+
+        return array_values(array_map(ItemRows::toCore(...), $rows));
+    }
+
+    /**
+     * The whole branches, from the sheet up, on which these items hang.
+     *
+     * @param  list<string>  $ids
+     * @return array<string, stdClass> by id
+     */
+    private function branches(string $sheet, array $ids): array
+    {
+        if ($ids === []) {
+            return [];
+        }
+        $columns = implode(', ', array_map(static fn (string $c): string => "items.$c", ItemRows::BASE));
+        $rows = Item::query()->getConnection()->select(
+            "WITH RECURSIVE
+                up(id, parent_id) AS (
+                    SELECT id, parent_id FROM items WHERE sheet_id = ? AND id IN (SELECT value FROM json_each(?))
+                    UNION SELECT items.id, items.parent_id FROM items JOIN up ON items.id = up.parent_id
+                ),
+                branch(id) AS (
+                    SELECT id FROM up WHERE parent_id IS NULL
+                    UNION ALL SELECT items.id FROM items JOIN branch ON items.parent_id = branch.id
+                )
+            SELECT $columns FROM branch JOIN items ON items.id = branch.id",
+            [$sheet, json_encode($ids, JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE)],
+        );
+
+        return array_column($rows, null, 'id');
+    }
+
+    private function rows(string $sheet): Builder
+    {
+        return Item::query()->toBase()->where('sheet_id', $sheet);
+    }
+}

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheets;
+
+use AllSquare\Core\Sheet\Ids;
+use Symfony\Component\Uid\Ulid;
+
+final class UlidSource implements Ids
+{
+    public function next(): string
+    {
+        return strtolower((string) new Ulid);
+    }
+}

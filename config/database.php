@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+$data = getenv('ALLSQUARE_DATA') ?: base_path('data');
+
+return [
+    'default' => 'sqlite',
+    'connections' => [
+        'sqlite' => [
+            'driver' => 'sqlite',
+            'database' => env('ALLSQUARE_DATABASE', $data.'/allsquare.sqlite'),
+            'prefix' => '',
+            'foreign_key_constraints' => true,
+            'busy_timeout' => 5000,
+            'journal_mode' => 'WAL',
+            'synchronous' => 'NORMAL',
+        ],
+    ],
+    'migrations' => ['table' => 'migrations', 'update_date_on_publish' => false],
+];

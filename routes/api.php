@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\CommandController;
+use App\Http\Controllers\DocumentController;
+use App\Http\Controllers\ExportController;
+use App\Http\Controllers\FontController;
+use App\Http\Controllers\HistoryController;
+use App\Http\Controllers\RenderController;
+use App\Http\Controllers\SheetController;
+use Illuminate\Support\Facades\Route;
+
+Route::get('documents', [DocumentController::class, 'index']);
+Route::post('documents', [DocumentController::class, 'store']);
+Route::get('documents/{document}', [DocumentController::class, 'show']);
+Route::patch('documents/{document}', [DocumentController::class, 'update']);
+Route::delete('documents/{document}', [DocumentController::class, 'destroy']);
+Route::post('documents/{document}/restore', [DocumentController::class, 'restore']);
+Route::post('documents/{document}/copy', [DocumentController::class, 'copy']);
+
+Route::post('documents/{document}/sheets', [SheetController::class, 'store']);
+Route::get('sheets/{sheet}', [SheetController::class, 'show']);
+Route::get('sheets/{sheet}/revision', [SheetController::class, 'revision']);
+Route::patch('sheets/{sheet}', [SheetController::class, 'update']);
+Route::delete('sheets/{sheet}', [SheetController::class, 'destroy']);
+Route::post('sheets/{sheet}/copy', [SheetController::class, 'copy']);
+Route::post('sheets/{sheet}/evaluate', [SheetController::class, 'evaluate']);
+
+Route::get('commands', [CommandController::class, 'index']);
+Route::post('sheets/{id}/commands', [CommandController::class, 'run']);
+
+Route::post('documents/{document}/undo', [HistoryController::class, 'undo']);
+Route::post('documents/{document}/redo', [HistoryController::class, 'redo']);
+Route::get('documents/{document}/history', [HistoryController::class, 'index']);
+Route::post('documents/{document}/history/{line}', [HistoryController::class, 'goTo'])->whereNumber('line');
+
+Route::get('sheets/{sheet}/render.svg', [RenderController::class, 'svg']);
+Route::get('sheets/{sheet}/render.png', [RenderController::class, 'png']);
+Route::post('sheets/{sheet}/export', [ExportController::class, 'export']);
+
+Route::get('fonts', [FontController::class, 'index']);
+Route::get('fonts/{font}/{hash}', [FontController::class, 'outlines']);
