@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 use AllSquare\Core\Refusal;
 use App\History\NothingToTravel;
+use App\Http\InvalidRequest;
 use App\Http\Middleware\BodyWithinBounds;
 use App\Http\Middleware\KnownHost;
 use App\Http\Middleware\SameSiteWrites;
-use App\Http\InvalidRequest;
 use App\Http\Problem;
 use App\Sheets\StaleRevision;
 use Illuminate\Foundation\Application;

@@ -7,7 +7,9 @@ namespace App\Demo;
 /** A boarding card, 720 x 320, with the round harbour badge. */
 final readonly class BoardingCardSheet
 {
-    public function __construct(private SheetScript $script) {}
+    public function __construct(private SheetScript $script)
+    {
+    }
 
     public function draw(): void
     {

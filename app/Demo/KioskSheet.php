@@ -16,7 +16,9 @@ final readonly class KioskSheet
 
     private const FARES = [['Adult', '8.40', '15.10'], ['Under 16', '4.20', '7.60'], ['Bicycle', '2.00', '3.60'], ['Dog', 'free', 'free']];
 
-    public function __construct(private SheetScript $script) {}
+    public function __construct(private SheetScript $script)
+    {
+    }
 
     /** @return list<string> ids of the four cards */
     public function draw(): array

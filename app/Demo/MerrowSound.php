@@ -14,7 +14,9 @@ use App\Sheets\CommandRunner;
 /** The demo document: a made-up ferry line. It is drawn by commands; its history begins when it is done. */
 final readonly class MerrowSound
 {
-    public function __construct(private SheetBook $book, private CommandRunner $runner) {}
+    public function __construct(private SheetBook $book, private CommandRunner $runner)
+    {
+    }
 
     public function load(): Document
     {

@@ -14,7 +14,9 @@ final readonly class PhoneSheet
         ['Gannet Isle', '70 min, 2 a day', '#94a878'],
     ];
 
-    public function __construct(private SheetScript $script) {}
+    public function __construct(private SheetScript $script)
+    {
+    }
 
     public function draw(): void
     {

@@ -12,7 +12,9 @@ use App\Sheets\CommandRunner;
 /** Draws on a sheet by commands, as a person would. */
 final readonly class SheetScript
 {
-    public function __construct(private CommandRunner $runner, public Sheet $sheet) {}
+    public function __construct(private CommandRunner $runner, public Sheet $sheet)
+    {
+    }
 
     /**
      * @param  list<string>  $items
@@ -28,7 +30,7 @@ final readonly class SheetScript
         return $created === [] ? $items : array_column($created, 'id');
     }
 
-    /** @param array<string, mixed> $look */
+    /** @param  array<string, mixed>  $look */
     public function box(string $name, float $x, float $y, float $w, float $h, array $look = []): string
     {
         return $this->run('add-item', [], ['kind' => 'box', 'name' => $name, 'x' => $x, 'y' => $y, 'w' => $w, 'h' => $h, ...$look])[0];
@@ -47,13 +49,13 @@ final readonly class SheetScript
         return $this->run('add-item', [], ['kind' => 'line', 'name' => $name, 'x' => $x, 'y' => $y, 'w' => $length, 'angle' => $angle, 'outline' => ['colour' => $colour, 'weight' => $weight]])[0];
     }
 
-    /** @param array<string, mixed> $look */
+    /** @param  array<string, mixed>  $look */
     public function text(string $words, float $x, float $y, float $size, int $weight = 400, string $fill = '#20302d', array $look = []): string
     {
         return $this->run('add-item', [], ['kind' => 'text', 'text' => $words, 'x' => $x, 'y' => $y, 'size' => $size, 'weight' => $weight, 'fill' => $fill, ...$look])[0];
     }
 
-    /** @param list<string> $items */
+    /** @param  list<string>  $items */
     public function group(string $name, array $items): string
     {
         return $this->run('group', $items, ['name' => $name])[0];

@@ -11,7 +11,9 @@ use Illuminate\Support\Facades\DB;
 /** Copies a document with its sheets, without its history. */
 final readonly class DocumentCopier
 {
-    public function __construct(private SheetCopier $sheets) {}
+    public function __construct(private SheetCopier $sheets)
+    {
+    }
 
     public function copy(Document $document): Document
     {

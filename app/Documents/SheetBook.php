@@ -24,7 +24,9 @@ final readonly class SheetBook
 {
     public const MOST_SHEETS = 200;
 
-    public function __construct(private ChangeWriter $writer, private Recorder $recorder, private UlidSource $ids, private SheetCopier $copier) {}
+    public function __construct(private ChangeWriter $writer, private Recorder $recorder, private UlidSource $ids, private SheetCopier $copier)
+    {
+    }
 
     public function create(string $name, string $sheetName, float $width, float $height, Unit $unit, float $ppi): Document
     {
@@ -132,7 +134,7 @@ final readonly class SheetBook
         return $rows;
     }
 
-    /** @param callable(): list<array{0: string, 1: string, 2: array<string, mixed>|null, 3: array<string, mixed>|null}> $rows read after the lock is taken */
+    /** @param  callable(): list<array{0: string, 1: string, 2: array<string, mixed>|null, 3: array<string, mixed>|null}>  $rows read after the lock is taken */
     private function change(Document $document, string $sheetId, string $command, string $label, callable $rows): void
     {
         DB::transaction(function () use ($document, $sheetId, $command, $label, $rows): void {

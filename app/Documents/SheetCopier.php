@@ -13,7 +13,9 @@ use Illuminate\Support\Facades\DB;
 /** Copies a sheet row by row, with new ids. The copy is marked as removed until a line of the history puts it there. */
 final readonly class SheetCopier
 {
-    public function __construct(private UlidSource $ids) {}
+    public function __construct(private UlidSource $ids)
+    {
+    }
 
     public function copy(Sheet $sheet, string $name, ?string $document = null): Sheet
     {

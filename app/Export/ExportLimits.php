@@ -9,7 +9,9 @@ use AllSquare\Core\Refusal;
 /** How much is exported at once. */
 final readonly class ExportLimits
 {
-    public function __construct(private int $files, private int $megapixels) {}
+    public function __construct(private int $files, private int $megapixels)
+    {
+    }
 
     /**
      * @param  list<SliceFile>  $files

@@ -16,7 +16,9 @@ final readonly class Rasteriser
 
     private const SECONDS = 60;
 
-    public function __construct(private int $longestSide) {}
+    public function __construct(private int $longestSide)
+    {
+    }
 
     /**
      * @param  array<array-key, string>  $svgs  each with its width and height in px

@@ -22,7 +22,8 @@ final readonly class SliceArchive
         private FontLibrary $fonts,
         private Rasteriser $rasteriser,
         private ExportLimits $limits,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  list<string>|null  $ids  of slices; null takes all

@@ -7,4 +7,6 @@ namespace App\History;
 use RuntimeException;
 
 /** There is no line to undo or to redo. */
-final class NothingToTravel extends RuntimeException {}
+final class NothingToTravel extends RuntimeException
+{
+}

@@ -14,8 +14,10 @@ final readonly class Patch
 {
     private const VERSION = 1;
 
-    /** @param list<array{0: string, 1: string, 2: array<string, mixed>|null, 3: array<string, mixed>|null}> $rows table, id, before, after */
-    public function __construct(public array $rows) {}
+    /** @param  list<array{0: string, 1: string, 2: array<string, mixed>|null, 3: array<string, mixed>|null}>  $rows table, id, before, after */
+    public function __construct(public array $rows)
+    {
+    }
 
     public static function unpack(string $packed): self
     {

@@ -53,7 +53,7 @@ final class Recorder
         ]);
     }
 
-    /** @param array<string, mixed> $columns */
+    /** @param  array<string, mixed>  $columns */
     private function line(string $documentId, array $columns): HistoryLine
     {
         $this->dropUndone($documentId);

@@ -24,7 +24,8 @@ final readonly class TimeTravel
         private ChangeWriter $writer,
         private Deriver $deriver,
         private Answers $answers,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  int|null  $revision  what the sheet of that line is expected to be at

@@ -14,7 +14,9 @@ use stdClass;
 /** Checks requests against the JSON Schemas in schema/, and says what is wrong in plain sentences. */
 final readonly class Schemas
 {
-    public function __construct(private string $folder) {}
+    public function __construct(private string $folder)
+    {
+    }
 
     /** @return array<string, mixed> */
     public function ofCommand(string $name): array

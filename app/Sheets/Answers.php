@@ -19,7 +19,9 @@ use stdClass;
 /** What the API says about sheets and about what was done to them. */
 final readonly class Answers
 {
-    public function __construct(private SheetLoader $loader) {}
+    public function __construct(private SheetLoader $loader)
+    {
+    }
 
     /** @return array<string, mixed> */
     public function sheet(Sheet $row): array

@@ -60,7 +60,7 @@ final class ChangeWriter
         }
     }
 
-    /** @param array<string, mixed> $before */
+    /** @param  array<string, mixed>  $before */
     private function expect(string $table, string $id, array $before): void
     {
         $row = DB::table($table)->where('id', $id)->first(array_keys($before));

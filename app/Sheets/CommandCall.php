@@ -23,5 +23,6 @@ final readonly class CommandCall
         public ?int $revision = null,
         public bool $dry = false,
         public ?string $key = null,
-    ) {}
+    ) {
+    }
 }

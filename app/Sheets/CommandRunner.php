@@ -27,7 +27,8 @@ final readonly class CommandRunner
         private Deriver $deriver,
         private Recorder $recorder,
         private Answers $answers,
-    ) {}
+    ) {
+    }
 
     /**
      * @return array<string, mixed> the answer of the API

@@ -14,7 +14,9 @@ use stdClass;
 /** Keeps the derived columns of items true, and says which items look different for it. */
 final readonly class Deriver
 {
-    public function __construct(private FontLibrary $fonts, private SheetLoader $loader) {}
+    public function __construct(private FontLibrary $fonts, private SheetLoader $loader)
+    {
+    }
 
     /**
      * Computes again what follows from these items, and writes it unless this is a dry run.

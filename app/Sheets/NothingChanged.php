@@ -9,7 +9,7 @@ use RuntimeException;
 /** Ends the transaction of a command that changed nothing, so that the revision stays and nothing is dropped. */
 final class NothingChanged extends RuntimeException
 {
-    /** @param array<string, mixed> $answer */
+    /** @param  array<string, mixed>  $answer */
     public function __construct(public readonly array $answer)
     {
         parent::__construct('Nothing changed.');

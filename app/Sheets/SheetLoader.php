@@ -19,7 +19,9 @@ use stdClass;
 /** Reads of a sheet what is needed, and no more. */
 final readonly class SheetLoader
 {
-    public function __construct(private FontLibrary $fonts, private UlidSource $ids) {}
+    public function __construct(private FontLibrary $fonts, private UlidSource $ids)
+    {
+    }
 
     /**
      * @param  list<string>  $named

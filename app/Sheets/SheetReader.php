@@ -13,7 +13,9 @@ final readonly class SheetReader
 {
     private const FLAGS = JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES;
 
-    public function __construct(private Answers $answers) {}
+    public function __construct(private Answers $answers)
+    {
+    }
 
     public function json(Sheet $sheet): string
     {

@@ -11,7 +11,9 @@ use AllSquare\Core\Geometry\Rect;
 /** Brings an edge or centre of items onto a line of a target box. */
 final readonly class Alignment
 {
-    public function __construct(private Mover $mover, private Edge $edge) {}
+    public function __construct(private Mover $mover, private Edge $edge)
+    {
+    }
 
     /**
      * Each item by itself.

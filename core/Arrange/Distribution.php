@@ -14,7 +14,9 @@ final readonly class Distribution
     /**
      * @param  list<string>  $stack  ids back to front, for items that lie exactly on one another
      */
-    public function __construct(private Mover $mover, private Axis $axis, private array $stack) {}
+    public function __construct(private Mover $mover, private Axis $axis, private array $stack)
+    {
+    }
 
     /**
      * @param  list<string>  $ids

@@ -12,7 +12,9 @@ final readonly class Ranks
 {
     public const STEP = 1 << 20;
 
-    public function __construct(private Draft $draft) {}
+    public function __construct(private Draft $draft)
+    {
+    }
 
     /** Above everything in that parent. */
     public function top(?string $parent): int

@@ -12,7 +12,9 @@ use AllSquare\Core\Sheet\Draft;
 /** Gives an item another parent without moving it on the sheet. */
 final readonly class Rehousing
 {
-    public function __construct(private Draft $draft) {}
+    public function __construct(private Draft $draft)
+    {
+    }
 
     public function move(string $id, ?string $parent, int $rank): void
     {

@@ -24,7 +24,9 @@ final readonly class AddItem implements Command
 {
     private const PLACE = ['kind', 'x', 'y', 'w', 'h', 'angle', 'parent', 'name'];
 
-    private function __construct(private Params $params) {}
+    private function __construct(private Params $params)
+    {
+    }
 
     public static function name(): string
     {

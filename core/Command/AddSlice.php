@@ -16,7 +16,9 @@ use AllSquare\Core\Slice\Slices;
 /** Cuts slices: one given by figures, or one for each item. */
 final readonly class AddSlice implements Command
 {
-    private function __construct(private Params $params) {}
+    private function __construct(private Params $params)
+    {
+    }
 
     public static function name(): string
     {

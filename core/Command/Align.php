@@ -28,7 +28,8 @@ final readonly class Align implements Command
         private ?string $anchor,
         private By $by,
         private bool $asOne,
-    ) {}
+    ) {
+    }
 
     public static function from(Params $params): self
     {
@@ -79,7 +80,7 @@ final readonly class Align implements Command
         return $this->to === null && $this->anchor === null;
     }
 
-    /** @param list<string> $shown */
+    /** @param  list<string>  $shown */
     private function target(Selected $selected, array $shown): string
     {
         return match (true) {

@@ -9,8 +9,10 @@ use AllSquare\Core\Sheet\Draft;
 /** Deletes slices; what lies beneath them stays. */
 final readonly class DeleteSlice implements Command
 {
-    /** @param list<string> $ids */
-    private function __construct(private array $ids) {}
+    /** @param  list<string>  $ids */
+    private function __construct(private array $ids)
+    {
+    }
 
     public static function name(): string
     {

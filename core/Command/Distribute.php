@@ -20,7 +20,9 @@ final readonly class Distribute implements Command
         return 'distribute';
     }
 
-    private function __construct(private Axis $axis, private ?string $within, private By $by) {}
+    private function __construct(private Axis $axis, private ?string $within, private By $by)
+    {
+    }
 
     public static function from(Params $params): self
     {

@@ -13,7 +13,9 @@ use AllSquare\Core\Sheet\Item;
 /** Copies items; each copy lands directly above its source. */
 final readonly class Duplicate implements Command
 {
-    private function __construct(private float|string $dx, private float|string $dy) {}
+    private function __construct(private float|string $dx, private float|string $dy)
+    {
+    }
 
     public static function name(): string
     {

@@ -16,7 +16,9 @@ final readonly class Execution
 {
     public const DEEPEST = 24;
 
-    private function __construct(public Change $change, public Report $report) {}
+    private function __construct(public Change $change, public Report $report)
+    {
+    }
 
     /**
      * @param  list<string>  $items

@@ -17,8 +17,10 @@ use AllSquare\Core\Sheet\Item;
 /** Reads the lengths among a command's parameters: numbers in px, or sums. */
 final readonly class Figures
 {
-    /** @param float|null $ppi pixels per inch, where it is about to be another than the sheet's */
-    public function __construct(private Draft $draft, private ?float $ppi = null) {}
+    /** @param  float|null  $ppi pixels per inch, where it is about to be another than the sheet's */
+    public function __construct(private Draft $draft, private ?float $ppi = null)
+    {
+    }
 
     /**
      * @param  float|string  $given  px, or a sum

@@ -16,7 +16,9 @@ use AllSquare\Core\Sheet\Naming;
 /** Puts items into a new group, at the place of the foremost of them. Nothing moves on the sheet. */
 final readonly class Group implements Command
 {
-    private function __construct(private string $called) {}
+    private function __construct(private string $called)
+    {
+    }
 
     public static function name(): string
     {

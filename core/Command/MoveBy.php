@@ -18,7 +18,9 @@ final readonly class MoveBy implements Command
         return 'move-by';
     }
 
-    private function __construct(private float|string $dx, private float|string $dy, private bool $asOne) {}
+    private function __construct(private float|string $dx, private float|string $dy, private bool $asOne)
+    {
+    }
 
     public static function from(Params $params): self
     {

@@ -11,10 +11,12 @@ use AllSquare\Core\Sheet\Draft;
 /** How far the named items have moved on the sheet since the command began. */
 final readonly class Moves
 {
-    /** @param array<string, array{dx: float, dy: float}> $distances px, of those that moved at all */
-    private function __construct(public array $distances) {}
+    /** @param  array<string, array{dx: float, dy: float}>  $distances px, of those that moved at all */
+    private function __construct(public array $distances)
+    {
+    }
 
-    /** @param list<string> $ids */
+    /** @param  list<string>  $ids */
     public static function of(Draft $draft, array $ids): self
     {
         $tree = $draft->before();

@@ -11,7 +11,9 @@ use AllSquare\Core\Sheet\Item;
 /** Puts items elsewhere in the stack of their parent, back to front. */
 final readonly class Order implements Command
 {
-    private function __construct(private string|int $to) {}
+    private function __construct(private string|int $to)
+    {
+    }
 
     public static function name(): string
     {
@@ -51,7 +53,7 @@ final readonly class Order implements Command
         return new Report('Put '.Words::of($draft, $selected->free)." $where".$selected->note(), $selected->ids, $selected->leftOut());
     }
 
-    /** @param non-empty-list<string> $ids */
+    /** @param  non-empty-list<string>  $ids */
     private function reorder(Draft $draft, ?string $parent, array $ids): void
     {
         $siblings = array_map(static fn (Item $item): string => $item->id, $draft->tree->children($parent));

@@ -10,8 +10,10 @@ use LogicException;
 /** The parameters of a command, which have been checked against its schema. */
 final readonly class Params
 {
-    /** @param array<string, mixed> $values */
-    public function __construct(private array $values) {}
+    /** @param  array<string, mixed>  $values */
+    public function __construct(private array $values)
+    {
+    }
 
     public function has(string $name): bool
     {

@@ -24,8 +24,10 @@ final readonly class Place implements Command
         return 'place';
     }
 
-    /** @param array<string, float|string> $figures those of x, y, w, h that were given */
-    private function __construct(private array $figures, private NinePoint $ref, private bool $asOne) {}
+    /** @param  array<string, float|string>  $figures those of x, y, w, h that were given */
+    private function __construct(private array $figures, private NinePoint $ref, private bool $asOne)
+    {
+    }
 
     public static function from(Params $params): self
     {
@@ -99,7 +101,7 @@ final readonly class Place implements Command
         $mover->shift($id, $moves ? $mover->settled($id, $x) - $now->x : 0.0, $falls ? $mover->settled($id, $y) - $now->y : 0.0);
     }
 
-    /** @param list<string> $ids */
+    /** @param  list<string>  $ids */
     private function block(Draft $draft, Mover $mover, array $ids, Rect $before): void
     {
         $whole = $draft->sheet()->wholePixels;
@@ -158,7 +160,7 @@ final readonly class Place implements Command
         }
     }
 
-    /** @param list<string> $ids */
+    /** @param  list<string>  $ids */
     private function summary(Draft $draft, array $ids, Rect $before, Rect $after): string
     {
         $zero = $draft->sheet()->zero;

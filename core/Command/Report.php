@@ -12,9 +12,11 @@ final readonly class Report
      * @param  list<string>  $selection  ids that are selected afterwards
      * @param  array<string, mixed>  $details  figures for the report, by name
      */
-    public function __construct(public string $summary, public array $selection = [], public array $details = []) {}
+    public function __construct(public string $summary, public array $selection = [], public array $details = [])
+    {
+    }
 
-    /** @param array<string, mixed> $details */
+    /** @param  array<string, mixed>  $details */
     public function with(array $details): self
     {
         return new self($this->summary, $this->selection, [...$this->details, ...$details]);

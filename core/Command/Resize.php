@@ -26,7 +26,8 @@ final readonly class Resize implements Command
         private float|string $dy,
         private bool $ratio,
         private bool $centre,
-    ) {}
+    ) {
+    }
 
     public static function from(Params $params): self
     {

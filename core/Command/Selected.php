@@ -17,7 +17,9 @@ final readonly class Selected
      * @param  list<string>  $free  those of them that are not locked
      * @param  list<string>  $locked
      */
-    private function __construct(public array $ids, public array $free, public array $locked) {}
+    private function __construct(public array $ids, public array $free, public array $locked)
+    {
+    }
 
     /**
      * @param  list<string>  $named

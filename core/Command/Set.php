@@ -25,7 +25,9 @@ final readonly class Set implements Command
 
     private const FRAME = ['x', 'y', 'w', 'h', 'angle'];
 
-    private function __construct(private Params $params) {}
+    private function __construct(private Params $params)
+    {
+    }
 
     public static function name(): string
     {

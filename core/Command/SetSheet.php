@@ -15,7 +15,9 @@ use AllSquare\Core\Sheet\Sheet;
 /** Sets the size of the sheet and how things are placed on it. */
 final readonly class SetSheet implements Command
 {
-    private function __construct(private Params $params) {}
+    private function __construct(private Params $params)
+    {
+    }
 
     public static function name(): string
     {

@@ -15,7 +15,9 @@ use AllSquare\Core\Slice\Slices;
 /** Renames, moves or sizes slices. */
 final readonly class SetSlice implements Command
 {
-    private function __construct(private Params $params) {}
+    private function __construct(private Params $params)
+    {
+    }
 
     public static function name(): string
     {

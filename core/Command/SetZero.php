@@ -12,7 +12,9 @@ use AllSquare\Core\Sheet\Draft;
 /** Moves the zero of the rulers; without figures, back to the top left. */
 final readonly class SetZero implements Command
 {
-    private function __construct(private float|string|null $x, private float|string|null $y) {}
+    private function __construct(private float|string|null $x, private float|string|null $y)
+    {
+    }
 
     public static function name(): string
     {

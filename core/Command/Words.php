@@ -31,7 +31,7 @@ final class Words
         return count($items).' '.self::noun($items);
     }
 
-    /** @param non-empty-list<Item> $items */
+    /** @param  non-empty-list<Item>  $items */
     private static function noun(array $items): string
     {
         $stems = array_unique(array_map(

@@ -10,8 +10,10 @@ namespace AllSquare\Core\Geometry;
  */
 final readonly class Matrix
 {
-    /** @param float $angle degrees clockwise, not brought into any range */
-    private function __construct(public float $angle, public float $dx, public float $dy) {}
+    /** @param  float  $angle degrees clockwise, not brought into any range */
+    private function __construct(public float $angle, public float $dx, public float $dy)
+    {
+    }
 
     public static function identity(): self
     {

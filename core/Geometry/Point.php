@@ -7,7 +7,9 @@ namespace AllSquare\Core\Geometry;
 /** A place, or a distance across and down, in pixels. */
 final readonly class Point
 {
-    public function __construct(public float $x, public float $y) {}
+    public function __construct(public float $x, public float $y)
+    {
+    }
 
     public function plus(self $other): self
     {

@@ -7,14 +7,16 @@ namespace AllSquare\Core\Geometry;
 /** An upright box in pixels. Its width and height are 0 or more. */
 final readonly class Rect
 {
-    public function __construct(public float $x, public float $y, public float $w, public float $h) {}
+    public function __construct(public float $x, public float $y, public float $w, public float $h)
+    {
+    }
 
     public static function between(float $left, float $top, float $right, float $bottom): self
     {
         return new self($left, $top, $right - $left, $bottom - $top);
     }
 
-    /** @param non-empty-list<Point> $points */
+    /** @param  non-empty-list<Point>  $points */
     public static function around(array $points): self
     {
         $xs = array_map(static fn (Point $p): float => $p->x, $points);
@@ -23,7 +25,7 @@ final readonly class Rect
         return self::between(min($xs), min($ys), max($xs), max($ys));
     }
 
-    /** @param list<Rect> $boxes */
+    /** @param  list<Rect>  $boxes */
     public static function unionOf(array $boxes): ?self
     {
         $union = array_shift($boxes);

@@ -20,7 +20,9 @@ final class Sum
 {
     private int $at = 0;
 
-    private function __construct(private readonly string $text, private readonly SumContext $context) {}
+    private function __construct(private readonly string $text, private readonly SumContext $context)
+    {
+    }
 
     /**
      * @return float pixels, not rounded, within +-1,000,000

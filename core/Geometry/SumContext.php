@@ -18,5 +18,6 @@ final readonly class SumContext
         public ?float $whole = null,
         public array $own = [],
         public Unit $unit = Unit::Px,
-    ) {}
+    ) {
+    }
 }

@@ -21,7 +21,7 @@ final readonly class Derivation
         $this->painters = new Painters($fonts);
     }
 
-    /** @param string|null $knownHash of the painting that is stored, which is then not painted again */
+    /** @param  string|null  $knownHash of the painting that is stored, which is then not painted again */
     public function of(string $id, ?string $knownHash = null): Derived
     {
         $item = $this->tree->item($id);

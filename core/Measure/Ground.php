@@ -11,7 +11,9 @@ use AllSquare\Core\Sheet\Tree;
 /** Finds what something lies on. */
 final readonly class Ground
 {
-    public function __construct(private Tree $tree, private Boxes $boxes) {}
+    public function __construct(private Tree $tree, private Boxes $boxes)
+    {
+    }
 
     /**
      * The smallest visible item beneath all of these that contains their box and is neither around nor inside any of them.
@@ -38,7 +40,7 @@ final readonly class Ground
         return $found;
     }
 
-    /** @param list<string> $ids */
+    /** @param  list<string>  $ids */
     private function isRelated(string $candidate, array $ids): bool
     {
         foreach ($ids as $id) {

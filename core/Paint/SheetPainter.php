@@ -14,7 +14,9 @@ use AllSquare\Core\Text\FontLibrary;
 /** Puts the paintings of items together into one SVG: a whole sheet, or a part of it. */
 final readonly class SheetPainter
 {
-    public function __construct(private FontLibrary $fonts) {}
+    public function __construct(private FontLibrary $fonts)
+    {
+    }
 
     /**
      * @param  array<string, string>  $paintings  by item id, as their painters made them

@@ -14,7 +14,9 @@ final readonly class Change
      * @param  array<string, array{Slice|null, Slice|null}>  $slices  by id
      * @param  array{Sheet, Sheet}|null  $sheet
      */
-    public function __construct(public array $items, public array $slices, public ?array $sheet) {}
+    public function __construct(public array $items, public array $slices, public ?array $sheet)
+    {
+    }
 
     public function isEmpty(): bool
     {

@@ -38,7 +38,8 @@ final readonly class Item
         public bool $hidden,
         public array $props,
         public Point $origin = new Point(0.0, 0.0),
-    ) {}
+    ) {
+    }
 
     public function inFrame(Rect $frame): self
     {
@@ -50,13 +51,13 @@ final readonly class Item
         return $this->with(['angle' => Angle::keep($degrees)]);
     }
 
-    /** @param array<string, mixed> $props */
+    /** @param  array<string, mixed>  $props */
     public function withProps(array $props): self
     {
         return $this->with(['props' => [...$this->props, ...$props]]);
     }
 
-    /** @param array<string, mixed> $changes fields of the item by name */
+    /** @param  array<string, mixed>  $changes fields of the item by name */
     public function with(array $changes): self
     {
         return new self(...[...get_object_vars($this), ...$changes]);

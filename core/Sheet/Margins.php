@@ -12,7 +12,8 @@ final readonly class Margins
         public float $top = 0.0,
         public float $right = 0.0,
         public float $bottom = 0.0,
-    ) {}
+    ) {
+    }
 
     /** @return array{left: float, top: float, right: float, bottom: float} */
     public function toArray(): array

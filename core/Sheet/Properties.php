@@ -10,7 +10,9 @@ use AllSquare\Core\Text\FontLibrary;
 /** Brings given properties into the form in which they are stored. Their types have been checked by the schema. */
 final readonly class Properties
 {
-    public function __construct(private FontLibrary $fonts) {}
+    public function __construct(private FontLibrary $fonts)
+    {
+    }
 
     /**
      * @param  array<string, mixed>  $given

@@ -68,7 +68,7 @@ final readonly class Sheet
         return new Rect(0.0, 0.0, $this->width(), $this->height());
     }
 
-    /** @param array<string, mixed> $changes fields of the sheet by name */
+    /** @param  array<string, mixed>  $changes fields of the sheet by name */
     public function with(array $changes): self
     {
         return new self(...[...get_object_vars($this), ...$changes]);

@@ -22,7 +22,7 @@ final class Tree
     /** @var array<string, Matrix> */
     private array $matrices = [];
 
-    /** @param iterable<Item> $items */
+    /** @param  iterable<Item>  $items */
     public function __construct(iterable $items = [])
     {
         foreach ($items as $item) {

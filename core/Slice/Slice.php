@@ -15,7 +15,8 @@ final readonly class Slice
         public int $rank,
         public string $name,
         public Rect $box,
-    ) {}
+    ) {
+    }
 
     /**
      * The pixels of the slice at a scale: each side times the scale, half up, at least 1.

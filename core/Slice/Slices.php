@@ -16,7 +16,9 @@ final readonly class Slices
 {
     public const MOST = 1_000;
 
-    public function __construct(private Draft $draft) {}
+    public function __construct(private Draft $draft)
+    {
+    }
 
     public function add(string $name, Rect $box): Slice
     {

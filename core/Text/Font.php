@@ -32,7 +32,8 @@ final readonly class Font
         public int $descent,
         public array $advances,
         public array $boxes,
-    ) {}
+    ) {
+    }
 
     public function has(int $codePoint): bool
     {

@@ -113,7 +113,7 @@ final class FontCompiler
         return [$ring(0.0, false), $ring(0.05, true)];
     }
 
-    /** @param array<array-key, mixed> $data */
+    /** @param  array<array-key, mixed>  $data */
     private function write(string $path, array $data): void
     {
         $whole = $path.'.'.getmypid();

@@ -11,5 +11,7 @@ final readonly class Line
      * @param  list<array{int, int}>  $glyphs  code point and x in font units
      * @param  int  $advance  the line's width in font units, without the blanks at its end
      */
-    public function __construct(public array $glyphs, public int $advance) {}
+    public function __construct(public array $glyphs, public int $advance)
+    {
+    }
 }

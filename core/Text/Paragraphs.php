@@ -107,7 +107,7 @@ final class Paragraphs
         return array_values(array_filter($glyphs, static fn (array $g): bool => $g[0] !== 0x20 && $g[0] !== 0x09));
     }
 
-    /** @param list<array{int, int}> $glyphs */
+    /** @param  list<array{int, int}>  $glyphs */
     private static function inked(array $glyphs, Font $font): int
     {
         $end = 0;

@@ -11,7 +11,9 @@ use AllSquare\Core\Sheet\Item;
 /** How a text item is set, and the frame that its words need. */
 final readonly class TextFrame
 {
-    public function __construct(private FontLibrary $fonts) {}
+    public function __construct(private FontLibrary $fonts)
+    {
+    }
 
     public function style(Item $item): TextStyle
     {

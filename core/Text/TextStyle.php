@@ -12,7 +12,8 @@ final readonly class TextStyle
         public float $size,
         public float $lineHeight,
         public TextAlign $align,
-    ) {}
+    ) {
+    }
 
     /** Pixels to one font unit. */
     public function scale(): float

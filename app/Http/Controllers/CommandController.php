@@ -12,7 +12,9 @@ use Illuminate\Http\Request;
 
 final readonly class CommandController
 {
-    public function __construct(private Schemas $schemas) {}
+    public function __construct(private Schemas $schemas)
+    {
+    }
 
     /** Every command with its sentence and the JSON Schema of its parameters. */
     public function index(): JsonResponse

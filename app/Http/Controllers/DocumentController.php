@@ -17,7 +17,9 @@ use Illuminate\Http\Response;
 
 final readonly class DocumentController
 {
-    public function __construct(private SheetBook $book, private Schemas $schemas, private Answers $answers) {}
+    public function __construct(private SheetBook $book, private Schemas $schemas, private Answers $answers)
+    {
+    }
 
     public function index(): JsonResponse
     {

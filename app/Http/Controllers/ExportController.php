@@ -13,7 +13,9 @@ use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 final readonly class ExportController
 {
-    public function __construct(private Schemas $schemas) {}
+    public function __construct(private Schemas $schemas)
+    {
+    }
 
     public function export(Request $request, Sheet $sheet, SliceArchive $archive): BinaryFileResponse
     {

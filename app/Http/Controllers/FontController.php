@@ -10,7 +10,9 @@ use Illuminate\Http\JsonResponse;
 /** The fonts that texts can be set in, and their outlines, which are fetched once. */
 final readonly class FontController
 {
-    public function __construct(private FontLibrary $fonts) {}
+    public function __construct(private FontLibrary $fonts)
+    {
+    }
 
     public function index(): JsonResponse
     {

@@ -15,7 +15,9 @@ final readonly class HistoryController
 {
     private const LISTED = 500;
 
-    public function __construct(private TimeTravel $travel, private Schemas $schemas) {}
+    public function __construct(private TimeTravel $travel, private Schemas $schemas)
+    {
+    }
 
     public function index(Document $document): JsonResponse
     {
@@ -48,7 +50,7 @@ final readonly class HistoryController
         return $body->revision ?? null;
     }
 
-    /** @param array<string, mixed> $data */
+    /** @param  array<string, mixed>  $data */
     private static function json(array $data): JsonResponse
     {
         return new JsonResponse($data, options: JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);

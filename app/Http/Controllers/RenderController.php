@@ -17,7 +17,9 @@ use Illuminate\Http\Response;
 /** A sheet, or one of its slices, as a picture. */
 final readonly class RenderController
 {
-    public function __construct(private FontLibrary $fonts) {}
+    public function __construct(private FontLibrary $fonts)
+    {
+    }
 
     public function svg(Request $request, Sheet $sheet): Response
     {

@@ -23,7 +23,9 @@ use Illuminate\Http\Response;
 
 final readonly class SheetController
 {
-    public function __construct(private SheetBook $book, private Schemas $schemas, private Answers $answers) {}
+    public function __construct(private SheetBook $book, private Schemas $schemas, private Answers $answers)
+    {
+    }
 
     public function store(Request $request, Document $document): JsonResponse
     {

@@ -1,0 +1,76 @@
+import type { DocumentSummary, NewSheet, SheetContent, SheetSummary } from './types';
+
+/** The server said no, with a sentence for the person at the desk. */
+export class Problem extends Error {
+    constructor(
+        readonly status: number,
+        detail: string,
+        readonly revision?: number,
+    ) {
+        super(detail);
+    }
+}
+
+/** The server could not be reached, or did not answer sensibly: nothing is known of what happened. */
+export class Unreachable extends Error {}
+
+interface ProblemDocument {
+    detail?: string;
+    revision?: number;
+}
+
+export async function send(method: string, path: string, body?: unknown): Promise<Response> {
+    let response: Response;
+    try {
+        response = await fetch(`/api/${path}`, {
+            method,
+            headers: body === undefined ? {} : { 'Content-Type': 'application/json' },
+            body: body === undefined ? undefined : JSON.stringify(body),
+        });
+    } catch {
+        throw new Unreachable('The server does not answer.');
+    }
+    if (response.ok) {
+        return response;
+    }
+    if ([502, 503, 504].includes(response.status)) {
+        throw new Unreachable('The server is busy.');
+    }
+    const problem = (await response.json().catch(() => ({}))) as ProblemDocument;
+    throw new Problem(
+        response.status,
+        problem.detail ?? `The server refused this (${response.status}).`,
+        problem.revision,
+    );
+}
+
+async function json<T>(method: string, path: string, body?: unknown): Promise<T> {
+    const response = await send(method, path, body);
+    try {
+        return (await response.json()) as T;
+    } catch {
+        throw new Unreachable('The answer of the server broke off.');
+    }
+}
+
+export const api = {
+    documents: async () => (await json<{ documents: DocumentSummary[] }>('GET', 'documents')).documents,
+    document: (id: string) => json<DocumentSummary>('GET', `documents/${id}`),
+    createDocument: (name: string, sheet: NewSheet) => json<DocumentSummary>('POST', 'documents', { name, sheet }),
+    renameDocument: (id: string, name: string) => json<DocumentSummary>('PATCH', `documents/${id}`, { name }),
+    copyDocument: (id: string) => json<DocumentSummary>('POST', `documents/${id}/copy`),
+    deleteDocument: (id: string) => send('DELETE', `documents/${id}`),
+    restoreDocument: (id: string) => json<DocumentSummary>('POST', `documents/${id}/restore`),
+    sheet: (id: string) => json<SheetContent>('GET', `sheets/${id}`),
+    revision: async (id: string) => (await json<{ revision: number }>('GET', `sheets/${id}/revision`)).revision,
+    addSheet: (document: string, sheet: NewSheet) => json<SheetSummary>('POST', `documents/${document}/sheets`, sheet),
+    setSheet: (id: string, place: { name?: string; position?: number }) =>
+        json<SheetSummary>('PATCH', `sheets/${id}`, place),
+    copySheet: (id: string) => json<SheetSummary>('POST', `sheets/${id}/copy`),
+    deleteSheet: (id: string) => send('DELETE', `sheets/${id}`),
+    post: <T>(path: string, body?: unknown) => json<T>('POST', path, body),
+    fonts: () => json<{ families: Record<string, number[]>; hashes: Record<string, string> }>('GET', 'fonts'),
+    outlines: (font: string, hash: string) => json<Record<string, string>>('GET', `fonts/${font}/${hash}`),
+    archive: async (sheet: string, order: { slices: string[]; scales: number[]; background: string }) =>
+        (await send('POST', `sheets/${sheet}/export`, { ...order, formats: ['png'] })).blob(),
+};

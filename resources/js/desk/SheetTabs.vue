@@ -1,0 +1,248 @@
+<script setup lang="ts">
+import { api, Problem } from '@/api/client';
+import type { NewSheet, SheetSummary } from '@/api/types';
+import NewSheetDialog from '@/parts/NewSheetDialog.vue';
+import TextField from '@/parts/TextField.vue';
+import { useDesk } from '@/stores/desk';
+import Menu from 'primevue/menu';
+import { computed, nextTick, ref } from 'vue';
+import { useRouter } from 'vue-router';
+
+/** The sheets of the document as tabs: opened, added, renamed, copied, moved, deleted. */
+const props = defineProps<{ route: 'desk' | 'hand-over'; fixed?: boolean }>();
+const desk = useDesk();
+const router = useRouter();
+const adding = ref(false);
+const renaming = ref<string | null>(null);
+const menu = ref<InstanceType<typeof Menu> | null>(null);
+const chosen = ref<SheetSummary | null>(null);
+const sheets = computed(() => desk.document?.sheets ?? []);
+
+const size = (sheet: SheetSummary) =>
+    sheet.unit === 'px'
+        ? `${sheet.width} × ${sheet.height}`
+        : `${sheet.typed.width} × ${sheet.typed.height} ${sheet.unit}`;
+
+async function go(id: string): Promise<void> {
+    if (desk.document) await router.push({ name: props.route, params: { document: desk.document.id, sheet: id } });
+}
+
+/** Does something with the document's sheets, shows them as they are then, and says what went wrong. */
+async function change(work: () => Promise<string | undefined>): Promise<void> {
+    try {
+        const next = await work();
+        if (next) await go(next);
+        else await desk.reload();
+    } catch (error) {
+        desk.say(
+            error instanceof Problem ? error.message : 'The server does not answer. Nothing was changed.',
+            'refused',
+        );
+    }
+}
+
+function add(name: string, sheet: NewSheet): void {
+    void change(async () => (await api.addSheet(desk.document?.id ?? '', { name, ...sheet })).id);
+}
+
+function rename(sheet: SheetSummary, name: string): void {
+    void change(async () => {
+        await api.setSheet(sheet.id, { name });
+        return undefined;
+    });
+}
+
+function move(sheet: SheetSummary, by: number): void {
+    void change(async () => {
+        await api.setSheet(sheet.id, { position: sheets.value.findIndex((other) => other.id === sheet.id) + by });
+        return undefined;
+    });
+}
+
+async function startRenaming(sheet: SheetSummary): Promise<void> {
+    renaming.value = sheet.id;
+    await nextTick();
+    document.querySelector<HTMLInputElement>('.tabs .text-field')?.select();
+}
+
+const entries = computed(() => {
+    const sheet = chosen.value;
+    if (!sheet) return [];
+    const at = sheets.value.findIndex((other) => other.id === sheet.id);
+    return [
+        { label: 'Rename', command: () => void startRenaming(sheet) },
+        { label: 'Copy', command: () => void change(async () => (await api.copySheet(sheet.id)).id) },
+        { label: 'Move left', disabled: at === 0, command: () => move(sheet, -1) },
+        { label: 'Move right', disabled: at === sheets.value.length - 1, command: () => move(sheet, 1) },
+        { separator: true },
+        {
+            label: 'Delete',
+            disabled: sheets.value.length < 2,
+            command: () =>
+                void change(async () => {
+                    const next = sheets.value[at + 1] ?? sheets.value[at - 1];
+                    await api.deleteSheet(sheet.id);
+                    desk.say(`Deleted sheet "${sheet.name}". Undo brings it back.`);
+                    return next?.id;
+                }),
+        },
+    ];
+});
+
+function openMenu(event: Event, sheet: SheetSummary): void {
+    chosen.value = sheet;
+    menu.value?.toggle(event);
+}
+</script>
+
+<template>
+    <nav class="tabs" aria-label="Sheets">
+        <div
+            v-for="sheet in sheets"
+            :key="sheet.id"
+            class="tab"
+            :class="{ on: sheet.id === desk.sheet?.id }"
+            @contextmenu.prevent="!fixed && openMenu($event, sheet)"
+        >
+            <TextField
+                v-if="renaming === sheet.id"
+                :value="sheet.name"
+                label="Name of the sheet"
+                @keep="rename(sheet, $event)"
+                @done="renaming = null"
+            />
+            <button
+                v-else
+                type="button"
+                class="name"
+                :aria-current="sheet.id === desk.sheet?.id ? 'page' : undefined"
+                :title="sheet.name"
+                @click="go(sheet.id)"
+                @dblclick="!fixed && startRenaming(sheet)"
+            >
+                <span>{{ sheet.name }}</span>
+                <small v-if="sheet.id === desk.sheet?.id || sheets.length < 4" class="num">{{ size(sheet) }}</small>
+            </button>
+            <button
+                v-if="!fixed && sheet.id === desk.sheet?.id"
+                type="button"
+                class="more"
+                :aria-label="`What to do with ${sheet.name}`"
+                aria-haspopup="true"
+                @click="openMenu($event, sheet)"
+            >
+                <svg width="11" height="8"><path d="M2 2l3.500 3.500L9 2" /></svg>
+            </button>
+        </div>
+        <button
+            v-if="!fixed"
+            type="button"
+            class="add"
+            aria-label="Add a sheet"
+            v-tooltip.bottom="'Add a sheet'"
+            @click="adding = true"
+        >
+            <svg width="13" height="13"><path d="M6.500 1v11M1 6.500h11" /></svg>
+        </button>
+        <Menu ref="menu" :model="entries" popup />
+        <NewSheetDialog
+            v-model:open="adding"
+            title="Add a sheet"
+            button="Add sheet"
+            name-label="Name"
+            :named="`Sheet ${sheets.length + 1}`"
+            :start="desk.sheet ? { ...desk.sheet.typed, unit: desk.sheet.unit, ppi: desk.sheet.ppi } : undefined"
+            @make="add"
+        />
+    </nav>
+</template>
+
+<style scoped>
+.tabs {
+    display: flex;
+    align-self: end;
+    gap: 3px;
+    min-width: 0;
+    flex: 1;
+    overflow: hidden;
+}
+.tab {
+    display: flex;
+    align-items: center;
+    height: 31px;
+    border-radius: 5px 5px 0 0;
+    background: #34443f;
+    color: #cfd6cf;
+    min-width: 54px;
+    flex: 0 1 auto;
+}
+.tab.on {
+    background: var(--desk);
+    color: var(--ink);
+    font-weight: 600;
+    flex-shrink: 0.3;
+}
+.tab.on :focus-visible {
+    outline-color: var(--spruce);
+    outline-offset: -2px;
+}
+.name {
+    display: flex;
+    align-items: baseline;
+    gap: 8px;
+    height: 100%;
+    padding: 0 12px;
+    border: 0;
+    background: none;
+    cursor: pointer;
+    min-width: 0;
+    align-items: center;
+}
+.tab.on .name {
+    padding-right: 6px;
+}
+.name span {
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+}
+.name small {
+    font-size: 11px;
+    font-weight: 400;
+    white-space: nowrap;
+}
+.tab:not(.on):hover {
+    background: #42544e;
+}
+.more {
+    border: 0;
+    background: none;
+    height: 100%;
+    padding: 0 9px 0 4px;
+    cursor: pointer;
+}
+.more path,
+.add path {
+    fill: none;
+    stroke: currentColor;
+    stroke-width: 1.6;
+}
+.add {
+    width: 34px;
+    height: 31px;
+    border: 0;
+    border-radius: 5px 5px 0 0;
+    background: #2b3b37;
+    color: #cfd6cf;
+    cursor: pointer;
+    flex: none;
+}
+.add:hover {
+    background: #42544e;
+}
+.tab :deep(.text-field) {
+    width: 150px;
+    margin: 0 6px;
+    color: var(--ink);
+}
+</style>

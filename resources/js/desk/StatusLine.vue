@@ -1,0 +1,122 @@
+<script setup lang="ts">
+import { useActions } from '@/desk/actions';
+import { useDesk } from '@/stores/desk';
+import { useSending } from '@/stores/sending';
+import { useView } from '@/stores/view';
+import { computed } from 'vue';
+
+/** What the last action did, in numbers; and how the sheet is looked at. */
+const emit = defineEmits<{ keys: [] }>();
+const desk = useDesk();
+const view = useView();
+const sending = useSending();
+const { actions } = useActions();
+
+/** The words before the first colon are what was done, the rest are the figures. */
+const said = computed(() => {
+    const [, first = '', rest = ''] = /^([^:]*:)?(.*)$/s.exec(desk.status.text) ?? [];
+    return desk.status.kind === 'done' && first ? { first, rest } : { first: '', rest: desk.status.text };
+});
+
+const saved = computed(() => {
+    if (sending.unreachable) return `not saved: the server does not answer; ${sending.waiting} waiting`;
+    return sending.waiting > 0 ? 'saving' : 'saved';
+});
+
+const percent = computed(() => `${Math.round(view.zoom * 1000) / 10} %`);
+</script>
+
+<template>
+    <footer class="status">
+        <span class="said" :class="desk.status.kind" role="status" aria-live="polite"
+            ><b v-if="said.first">{{ said.first }}</b
+            >{{ said.rest }}</span
+        >
+        <span class="saved" :class="{ lost: sending.unreachable }" role="status">{{ saved }}</span>
+        <button v-if="sending.unreachable" class="link" type="button" @click="sending.tryNow()">Try now</button>
+        <button
+            class="link"
+            type="button"
+            :aria-pressed="desk.sheet?.whole_pixels"
+            v-tooltip.top="'Places and sizes are brought to whole pixels'"
+            @click="desk.run('set-sheet', { whole_pixels: !desk.sheet?.whole_pixels }, [])"
+        >
+            whole pixels {{ desk.sheet?.whole_pixels ? 'on' : 'off' }}
+        </button>
+        <span class="zoom">
+            <button class="link" type="button" aria-label="Zoom out" @click="view.zoomTo(view.zoom / 1.25)">−</button>
+            <button
+                class="link num"
+                type="button"
+                aria-label="Zoom to 100 %"
+                v-tooltip.top="'Zoom to 100 %'"
+                @click="view.zoomTo(1)"
+            >
+                {{ percent }}
+            </button>
+            <button class="link" type="button" aria-label="Zoom in" @click="view.zoomTo(view.zoom * 1.25)">+</button>
+            <button class="link" type="button" v-tooltip.top="'Fit the sheet (0)'" @click="actions.fit.run()">
+                fit
+            </button>
+        </span>
+        <button class="link" type="button" aria-label="List of keys" @click="emit('keys')">keys ?</button>
+    </footer>
+</template>
+
+<style scoped>
+.status {
+    display: flex;
+    align-items: center;
+    gap: 14px;
+    height: 27px;
+    padding: 0 12px;
+    background: var(--paper);
+    border-top: 1px solid var(--line);
+    font-size: 12px;
+    color: var(--soft);
+    min-width: 0;
+    white-space: nowrap;
+}
+.said {
+    flex: 1;
+    min-width: 0;
+    overflow: hidden;
+    text-overflow: ellipsis;
+    color: var(--ink);
+}
+.said b {
+    font-weight: 600;
+}
+.said.refused {
+    color: var(--brick);
+    font-weight: 600;
+}
+.said.note {
+    color: var(--soft);
+}
+.saved.lost {
+    color: var(--brick);
+    font-weight: 600;
+}
+.zoom {
+    display: flex;
+    align-items: center;
+    gap: 1px;
+}
+.zoom .num {
+    min-width: 54px;
+    text-align: center;
+}
+.link {
+    border: 0;
+    background: none;
+    padding: 1px 5px;
+    border-radius: 3px;
+    color: inherit;
+    cursor: pointer;
+}
+.link:hover {
+    background: var(--desk);
+    color: var(--ink);
+}
+</style>

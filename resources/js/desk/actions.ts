@@ -1,0 +1,144 @@
+import { useDesk } from '@/stores/desk';
+import { useView } from '@/stores/view';
+
+export interface Action {
+    words: string;
+    /** as it is shown to the person */
+    keys: string;
+    icon: string;
+    possible: () => boolean;
+    run: () => void;
+}
+
+/** What can be done with what is selected, in one place for keys, menu and buttons. */
+export function useActions() {
+    const desk = useDesk();
+    const view = useView();
+    const some = () => desk.selection.length > 0;
+    const flagged = (flag: 'locked' | 'hidden') =>
+        desk.selected.length > 0 && desk.selected.every((item) => item[flag]);
+
+    const actions = {
+        group: {
+            words: 'Group',
+            keys: 'Ctrl G',
+            icon: 'M2 5V2h3M13 2h3v3M16 13v3h-3M5 16H2v-3M5 5h5v5H5zM8 8h5v5H8z',
+            possible: some,
+            run: () => void desk.run('group', {}),
+        },
+        ungroup: {
+            words: 'Ungroup',
+            keys: 'Ctrl Shift G',
+            icon: 'M2 3h6v6H2zM10 9h6v6h-6zM11 2l4 0 0 4M7 16l-4 0 0-4',
+            possible: () => desk.selected.some((item) => item.kind === 'group'),
+            run: () => void desk.run('ungroup', {}),
+        },
+        forward: {
+            words: 'One forward',
+            keys: 'Ctrl ↑',
+            icon: 'M2 10h9v6H2zM9 7V2M6.500 4.500 9 2l2.500 2.500M14 8v6',
+            possible: some,
+            run: () => void desk.run('order', { to: 'forward' }),
+        },
+        backward: {
+            words: 'One back',
+            keys: 'Ctrl ↓',
+            icon: 'M2 2h9v6H2zM9 11v5M6.500 13.500 9 16l2.500-2.500M14 4v6',
+            possible: some,
+            run: () => void desk.run('order', { to: 'backward' }),
+        },
+        front: {
+            words: 'To the front',
+            keys: 'Ctrl Shift ↑',
+            icon: '',
+            possible: some,
+            run: () => void desk.run('order', { to: 'front' }),
+        },
+        back: {
+            words: 'To the back',
+            keys: 'Ctrl Shift ↓',
+            icon: '',
+            possible: some,
+            run: () => void desk.run('order', { to: 'back' }),
+        },
+        duplicate: {
+            words: 'Duplicate',
+            keys: 'Ctrl D',
+            icon: 'M2 2h9v9H2zM7 14v2h9V7h-2',
+            possible: some,
+            run: () => void desk.run('duplicate', {}),
+        },
+        delete: {
+            words: 'Delete',
+            keys: 'Delete',
+            icon: 'M4 4l10 10M14 4 4 14',
+            possible: () => some() || desk.selectedSlices.length > 0,
+            run: () =>
+                void (some()
+                    ? desk.run('delete', {})
+                    : desk.run('delete-slice', { slices: desk.selectedSlices as [string, ...string[]] })),
+        },
+        lock: {
+            get words() {
+                return flagged('locked') ? 'Unlock' : 'Lock';
+            },
+            keys: 'Ctrl L',
+            icon: '',
+            possible: some,
+            run: () => void desk.run('set', { locked: !flagged('locked') }),
+        },
+        hide: {
+            get words() {
+                return flagged('hidden') ? 'Show' : 'Hide';
+            },
+            keys: 'Ctrl Shift H',
+            icon: '',
+            possible: some,
+            run: () => void desk.run('set', { hidden: !flagged('hidden') }),
+        },
+        slice: {
+            get words() {
+                return desk.selection.length > 1 ? `Cut ${desk.selection.length} slices` : 'Cut a slice';
+            },
+            keys: 'Ctrl K',
+            icon: '',
+            possible: some,
+            run: () => void desk.run('add-slice', {}),
+        },
+        all: {
+            words: 'Select all',
+            keys: 'Ctrl A',
+            icon: '',
+            possible: () => desk.items.size > 0,
+            run: () =>
+                desk.select(
+                    desk.tree
+                        .children(desk.entered)
+                        .filter((item) => !item.hidden && !desk.tree.isLocked(item.id))
+                        .map((item) => item.id),
+                ),
+        },
+        undo: { words: 'Undo', keys: 'Ctrl Z', icon: '', possible: () => true, run: () => desk.travel('undo') },
+        redo: { words: 'Redo', keys: 'Ctrl Shift Z', icon: '', possible: () => true, run: () => desk.travel('redo') },
+        fit: {
+            words: 'Fit the sheet',
+            keys: '0',
+            icon: '',
+            possible: () => true,
+            run: () => {
+                if (desk.sheet) view.fit({ x: 0, y: 0, w: desk.sheet.width, h: desk.sheet.height });
+            },
+        },
+        fitSelection: {
+            words: 'Fit what is selected',
+            keys: 'f',
+            icon: '',
+            possible: some,
+            run: () => {
+                if (desk.selectedBox) view.fit(desk.selectedBox, 8, 80);
+            },
+        },
+    } satisfies Record<string, Action>;
+
+    return { actions };
+}

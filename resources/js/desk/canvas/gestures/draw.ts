@@ -1,0 +1,74 @@
+import type { Box, Point } from '@/api/types';
+import { boxBetween, figure, settled, whole } from '@/desk/geometry';
+import { useDesk } from '@/stores/desk';
+import { useView, type Tool } from '@/stores/view';
+import { DRAG, ghost, type Gesture } from './gesture';
+
+const STEP = 15;
+
+/** Draws a new item by dragging. Shift makes squares, circles, and lines in steps of 15 degrees. */
+export function drawGesture(tool: Exclude<Tool, 'select'>, start: Point): Gesture {
+    const desk = useDesk();
+    const view = useView();
+    const step = desk.sheet?.whole_pixels ? whole : settled;
+    const from = { x: step(start.x), y: step(start.y) };
+    let to: Point | null = null;
+
+    return {
+        move(at, keys) {
+            if (!to && Math.hypot(at.x - start.x, at.y - start.y) * view.zoom < DRAG) return;
+            const end = { x: step(at.x), y: step(at.y) };
+            to = keys.shift ? regular(end) : end;
+            const box = boxBetween(from, to);
+            ghost.value =
+                tool === 'line'
+                    ? { kind: 'line', box, from, to, label: `${figure(length())} long, ${figure(angle())}°` }
+                    : { kind: tool === 'round' ? 'round' : 'box', box, label: `${figure(box.w)} × ${figure(box.h)}` };
+        },
+        end() {
+            ghost.value = null;
+            view.tool = 'select';
+            if (tool === 'text') {
+                view.editing = { item: null, at: to ? boxBetween(from, to) : { ...from, w: 0, h: 0 } };
+            } else if (tool === 'line') {
+                if (to) drawLine();
+            } else if (to) {
+                void desk.run('add-item', { kind: tool, ...boxBetween(from, to) }, []);
+            } else {
+                desk.say('Drag from corner to corner to draw.', 'note');
+                view.tool = tool;
+            }
+        },
+        cancel() {
+            ghost.value = null;
+            view.tool = 'select';
+        },
+    };
+
+    function length(): number {
+        return to ? settled(Math.hypot(to.x - from.x, to.y - from.y)) : 0;
+    }
+
+    function angle(): number {
+        return to ? settled((Math.atan2(to.y - from.y, to.x - from.x) * 180) / Math.PI) : 0;
+    }
+
+    /** A line's frame lies about its middle, before it is turned. */
+    function drawLine(): void {
+        if (!to) return;
+        const middle = { x: (from.x + to.x) / 2, y: (from.y + to.y) / 2 };
+        const w = length();
+        void desk.run('add-item', { kind: 'line', x: settled(middle.x - w / 2), y: middle.y, w, angle: angle() }, []);
+    }
+
+    function regular(end: Point): Point {
+        const [dx, dy] = [end.x - from.x, end.y - from.y];
+        if (tool !== 'line') {
+            const side: Box['w'] = Math.max(Math.abs(dx), Math.abs(dy));
+            return { x: from.x + Math.sign(dx || 1) * side, y: from.y + Math.sign(dy || 1) * side };
+        }
+        const turn = (Math.round((Math.atan2(dy, dx) * 180) / Math.PI / STEP) * STEP * Math.PI) / 180;
+        const far = Math.hypot(dx, dy);
+        return { x: settled(from.x + far * Math.cos(turn)), y: settled(from.y + far * Math.sin(turn)) };
+    }
+}

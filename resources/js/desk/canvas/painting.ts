@@ -1,0 +1,87 @@
+import type { Box, Item } from '@/api/types';
+import { meets, svgTransform, toParent } from '../geometry';
+import type { Tree } from '../tree';
+import { withGlyphs } from './glyphs';
+
+const SVG = 'http://www.w3.org/2000/svg';
+
+interface Painted {
+    item: Item;
+    node: SVGGElement;
+}
+
+/**
+ * Keeps the page's SVG in step with the items. One node for an item, nested as they are, made and changed only
+ * where an item is another one than before; what is off the screen is not in the page.
+ */
+export class Painting {
+    private readonly painted = new Map<string, Painted>();
+    private lifted = new Set<string>();
+    private editing: string | null = null;
+
+    constructor(
+        private readonly still: SVGGElement,
+        private readonly air: SVGGElement,
+    ) {}
+
+    sync(tree: Tree, view: Box): void {
+        const seen = new Set<string>();
+        this.air.replaceChildren();
+        this.level(tree, null, this.still, view, seen);
+        for (const [id, { node }] of this.painted) {
+            if (seen.has(id)) continue;
+            node.remove();
+            this.painted.delete(id);
+        }
+    }
+
+    /** Lifts items into a layer of their own, so that a drag is one transform of that layer. */
+    lift(ids: string[], tree: Tree, view: Box): void {
+        this.lifted = new Set(ids.filter((id) => !tree.isLocked(id)));
+        this.sync(tree, view);
+    }
+
+    /** A text that is being edited in place is not painted meanwhile. */
+    hide(id: string | null): void {
+        const before = this.editing ? this.painted.get(this.editing) : undefined;
+        if (before) before.node.style.visibility = '';
+        this.editing = id;
+        const now = id ? this.painted.get(id) : undefined;
+        if (now) now.node.style.visibility = 'hidden';
+    }
+
+    private level(tree: Tree, parent: string | null, into: SVGGElement, view: Box, seen: Set<string>): void {
+        let next = into.firstChild;
+        for (const item of tree.children(parent)) {
+            if (item.hidden || !(meets(item.ink, view) || meets(item.bounds, view) || this.lifted.has(item.id)))
+                continue;
+            seen.add(item.id);
+            const node = this.nodeOf(item);
+            if (this.lifted.has(item.id)) {
+                if (node === next) next = next.nextSibling;
+                const around = document.createElementNS(SVG, 'g');
+                around.setAttribute('transform', svgTransform(tree.toSheet(item.parent)));
+                around.append(node);
+                this.air.append(around);
+            } else if (node === next) {
+                next = next.nextSibling;
+            } else {
+                into.insertBefore(node, next);
+            }
+            if (item.kind === 'group') this.level(tree, item.id, node, view, seen);
+        }
+    }
+
+    private nodeOf(item: Item): SVGGElement {
+        const known = this.painted.get(item.id);
+        if (known?.item === item) return known.node;
+        const node = known?.node ?? document.createElementNS(SVG, 'g');
+        node.setAttribute('transform', svgTransform(toParent(item)));
+        if (item.opacity < 1) node.setAttribute('opacity', String(item.opacity));
+        else node.removeAttribute('opacity');
+        if (item.kind !== 'group' && known?.item.svg !== item.svg) node.innerHTML = withGlyphs(item.svg ?? '');
+        if (!known) node.dataset.item = item.id;
+        this.painted.set(item.id, { item, node });
+        return node;
+    }
+}

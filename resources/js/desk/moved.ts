@@ -1,0 +1,29 @@
+import type { Item } from '@/api/types';
+import { inverse, settled, turned } from './geometry';
+import { Tree } from './tree';
+
+/** The items with some of them moved by a distance of the sheet: what is shown until the server has answered. */
+export function moved(
+    items: ReadonlyMap<string, Item>,
+    move: { ids: string[]; dx: number; dy: number },
+): ReadonlyMap<string, Item> {
+    const map = new Map(items);
+    const tree = new Tree(items);
+    for (const id of move.ids) {
+        const item = items.get(id);
+        if (!item || tree.isLocked(id)) continue;
+        const by = turned({ x: move.dx, y: move.dy }, inverse(tree.toSheet(item.parent)).angle);
+        const frame = { ...item.frame, x: settled(item.frame.x + by.x), y: settled(item.frame.y + by.y) };
+        map.set(id, { ...item, frame });
+        shiftBoxes(map, tree, id, move.dx, move.dy);
+    }
+    return map;
+}
+
+function shiftBoxes(map: Map<string, Item>, tree: Tree, id: string, dx: number, dy: number): void {
+    const item = map.get(id);
+    if (!item) return;
+    const shift = (box: Item['bounds']) => ({ ...box, x: settled(box.x + dx), y: settled(box.y + dy) });
+    map.set(id, { ...item, bounds: shift(item.bounds), ink: shift(item.ink) });
+    tree.children(id).forEach((child) => shiftBoxes(map, tree, child.id, dx, dy));
+}

@@ -1,0 +1,67 @@
+import type { Item } from '@/api/types';
+import { chained, still, toParent, type Placement } from './geometry';
+
+/** The items of a sheet and how they hang together; made anew with every change, cheaply. */
+export class Tree {
+    private readonly childrenOf = new Map<string | null, Item[]>();
+    private readonly placements = new Map<string, Placement>();
+
+    constructor(readonly items: ReadonlyMap<string, Item>) {
+        for (const item of items.values()) {
+            const siblings = this.childrenOf.get(item.parent);
+            if (siblings) siblings.push(item);
+            else this.childrenOf.set(item.parent, [item]);
+        }
+        for (const siblings of this.childrenOf.values()) {
+            siblings.sort((a, b) => a.order - b.order || (a.id < b.id ? -1 : 1));
+        }
+    }
+
+    /** Back to front. */
+    children(parent: string | null): readonly Item[] {
+        return this.childrenOf.get(parent) ?? [];
+    }
+
+    ancestors(id: string): Item[] {
+        const found: Item[] = [];
+        let parent = this.items.get(id)?.parent ?? null;
+        while (parent !== null) {
+            const group = this.items.get(parent);
+            if (!group) break;
+            found.push(group);
+            parent = group.parent;
+        }
+        return found;
+    }
+
+    isLocked(id: string): boolean {
+        return (this.items.get(id)?.locked ?? false) || this.ancestors(id).some((group) => group.locked);
+    }
+
+    isHidden(id: string): boolean {
+        return (this.items.get(id)?.hidden ?? false) || this.ancestors(id).some((group) => group.hidden);
+    }
+
+    /** From the space of a group's children, or an item's own space, to the sheet's. */
+    toSheet(id: string | null): Placement {
+        if (id === null) return still;
+        const known = this.placements.get(id);
+        if (known) return known;
+        const item = this.items.get(id);
+        const placement = item ? chained(this.toSheet(item.parent), toParent(item)) : still;
+        this.placements.set(id, placement);
+        return placement;
+    }
+
+    /** The child of a group (or of the sheet) that an item is or lies in. */
+    childOf(group: string | null, id: string): Item | undefined {
+        return [this.items.get(id), ...this.ancestors(id)].find((item) => item?.parent === group);
+    }
+
+    /** Everything in it that paints, at any depth. */
+    leaves(id: string): Item[] {
+        const item = this.items.get(id);
+        if (!item) return [];
+        return item.kind === 'group' ? this.children(id).flatMap((child) => this.leaves(child.id)) : [item];
+    }
+}

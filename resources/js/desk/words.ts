@@ -1,0 +1,32 @@
+import type { Item } from '@/api/types';
+
+const PLURALS: Record<Item['kind'], string> = {
+    box: 'boxes',
+    round: 'rounds',
+    line: 'lines',
+    text: 'texts',
+    group: 'groups',
+};
+
+/** Items in words with their count, as the history says them: "4 cards" where all names begin "Card, ". */
+export function counted(items: Item[]): string {
+    const [first] = items;
+    if (!first) return 'nothing';
+    if (items.length === 1) return first.name;
+    const stems = new Set(items.map((item) => /^(\p{L}+),\s/u.exec(item.name)?.[1]?.toLowerCase() ?? ''));
+    const [stem] = stems;
+    if (stems.size === 1 && stem) return `${items.length} ${stem}${/(s|x|ch|sh)$/.test(stem) ? 'es' : 's'}`;
+    const kinds = new Set(items.map((item) => item.kind));
+    return `${items.length} ${kinds.size === 1 ? PLURALS[first.kind] : 'items'}`;
+}
+
+/** "144 five times" as figures: "144 ×5, 143 ×1". */
+export function occurrences(values: number[]): string {
+    const counts = new Map<number, number>();
+    values.forEach((value) => counts.set(value, (counts.get(value) ?? 0) + 1));
+    return [...counts]
+        .sort((a, b) => b[1] - a[1])
+        .slice(0, 6)
+        .map(([value, count]) => `${value} ×${count}`)
+        .join(', ');
+}

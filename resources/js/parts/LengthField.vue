@@ -1,0 +1,138 @@
+<script setup lang="ts">
+import { figure } from '@/desk/geometry';
+import { useDesk } from '@/stores/desk';
+import InputText from 'primevue/inputtext';
+import { computed, ref, watch } from 'vue';
+
+/**
+ * A field for a length: takes sums and units, Enter applies, Escape puts the old value back, up and down step by 1,
+ * with Shift by 10. What was half typed applies to what was selected when typing began.
+ */
+const props = defineProps<{
+    label: string;
+    /** px; null while the values differ */
+    value: number | null;
+    name: string;
+    unit?: string;
+    disabled?: boolean;
+    /** of differing values: how often each occurs */
+    mixed?: string;
+    apply: (typed: string, ids: string[]) => Promise<boolean>;
+}>();
+
+const desk = useDesk();
+const text = ref<string | null>(null);
+const wrong = ref('');
+let meantFor: string[] = [];
+
+const shown = computed(() => text.value ?? (props.value === null ? '' : figure(props.value)));
+
+watch(
+    () => props.value,
+    () => {
+        if (!wrong.value && document.activeElement?.getAttribute('name') !== props.name) text.value = null;
+    },
+);
+
+function type(value: string | undefined): void {
+    if (text.value === null) meantFor = [...desk.selection];
+    text.value = value ?? '';
+}
+
+async function keep(): Promise<void> {
+    const typed = text.value?.trim();
+    if (typed === undefined || typed === '' || (props.value !== null && typed === figure(props.value))) {
+        giveBack();
+        return;
+    }
+    const done = await props.apply(typed, meantFor);
+    if (done) giveBack();
+    else wrong.value = desk.status.text;
+}
+
+function giveBack(): void {
+    text.value = null;
+    wrong.value = '';
+}
+
+function step(by: number): void {
+    const typed = Number(shown.value);
+    if (!Number.isFinite(typed)) return;
+    type(figure(typed + by));
+    void keep();
+}
+
+function onKey(event: KeyboardEvent): void {
+    if (event.key === 'Enter') void keep();
+    else if (event.key === 'Escape') giveBack();
+    else if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
+        event.preventDefault();
+        step((event.key === 'ArrowUp' ? 1 : -1) * (event.shiftKey ? 10 : 1));
+    }
+}
+</script>
+
+<template>
+    <label class="field" :class="{ wrong, disabled }" :title="wrong || mixed || undefined">
+        <span>{{ label }}</span>
+        <InputText
+            :name="name"
+            :model-value="shown"
+            :placeholder="value === null && !disabled ? 'mixed' : ''"
+            :disabled="disabled"
+            :aria-invalid="wrong !== ''"
+            :aria-label="name"
+            autocomplete="off"
+            spellcheck="false"
+            size="small"
+            @update:model-value="type"
+            @focus="($event.target as HTMLInputElement).select()"
+            @blur="keep"
+            @keydown="onKey"
+        />
+        <em v-if="unit">{{ unit }}</em>
+    </label>
+</template>
+
+<style scoped>
+.field {
+    display: inline-flex;
+    align-items: center;
+    height: 26px;
+    border: 1px solid var(--line);
+    border-radius: 3px;
+    background: var(--card);
+    color: var(--soft);
+    font-size: 12px;
+    padding-left: 7px;
+    min-width: 0;
+}
+.field:focus-within {
+    border-color: var(--spruce);
+    box-shadow: 0 0 0 1px var(--spruce);
+}
+.field.wrong {
+    border-color: var(--brick);
+    box-shadow: 0 0 0 1px var(--brick);
+}
+.field.disabled {
+    background: transparent;
+    color: #8d958f;
+}
+.field :deep(input) {
+    width: 100%;
+    min-width: 0;
+    border: 0;
+    background: transparent;
+    box-shadow: none;
+    outline: none;
+    padding: 0 7px 0 4px;
+    text-align: right;
+    font: 12px var(--figures);
+    color: var(--ink);
+}
+.field em {
+    font-style: normal;
+    padding-right: 7px;
+}
+</style>

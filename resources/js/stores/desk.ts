@@ -1,0 +1,217 @@
+import { api, type Problem } from '@/api/client';
+import type { Commands } from '@/api/commands.gen';
+import type { Answer, DocumentSummary, Item, SheetContent, SheetSettings, Slice, TravelAnswer } from '@/api/types';
+import { union } from '@/desk/geometry';
+import { moved } from '@/desk/moved';
+import { Tree } from '@/desk/tree';
+import { useSending } from '@/stores/sending';
+import { defineStore } from 'pinia';
+import { computed, ref, shallowRef } from 'vue';
+
+export interface Status {
+    text: string;
+    kind: 'done' | 'refused' | 'note';
+}
+
+/** Commands after which what they made is selected. */
+const SELECTING: (keyof Commands)[] = ['add-item', 'duplicate', 'group', 'ungroup', 'delete'];
+
+/** The sheet on the desk: its items, what is selected, and the one way to change it, by commands. */
+export const useDesk = defineStore('desk', () => {
+    const sending = useSending();
+    const document = shallowRef<DocumentSummary | null>(null);
+    const sheet = shallowRef<SheetSettings | null>(null);
+    const stored = shallowRef<ReadonlyMap<string, Item>>(new Map());
+    const slices = shallowRef<Slice[]>([]);
+    const revision = ref(0);
+    const selection = shallowRef<string[]>([]);
+    const selectedSlices = shallowRef<string[]>([]);
+    const entered = ref<string | null>(null);
+    const status = ref<Status>({ text: '', kind: 'note' });
+    /** where an undo or redo on another sheet wants to go */
+    const elsewhere = ref<{ sheet: string; selection: string[] } | null>(null);
+
+    /** Items as they are shown: as stored, with the moves that are still on their way. */
+    const items = computed(() =>
+        sending.queue.reduce((map, errand) => (errand.move ? moved(map, errand.move) : map), stored.value),
+    );
+    const tree = computed(() => new Tree(items.value));
+    const selected = computed(() => selection.value.flatMap((id) => items.value.get(id) ?? []));
+    const selectedBox = computed(() => union(selected.value.map((item) => item.bounds)));
+
+    function show(content: SheetContent): void {
+        sheet.value = content.sheet;
+        stored.value = new Map(content.items.map((item) => [item.id, item]));
+        slices.value = content.slices;
+        revision.value = content.revision;
+        keepWhatIsThere();
+    }
+
+    async function open(documentId: string, sheetId: string): Promise<void> {
+        const [found, content] = await Promise.all([api.document(documentId), api.sheet(sheetId)]);
+        const another = sheet.value?.id !== content.sheet.id;
+        document.value = found;
+        if (another) {
+            selection.value = elsewhere.value?.sheet === sheetId ? elsewhere.value.selection : [];
+            selectedSlices.value = [];
+            entered.value = null;
+            elsewhere.value = null;
+        }
+        show(content);
+    }
+
+    async function reload(): Promise<void> {
+        if (!sheet.value || !document.value) return;
+        await open(document.value.id, sheet.value.id);
+    }
+
+    /** Looks whether someone else has changed the sheet, and shows it if so. */
+    async function lookAgain(): Promise<void> {
+        const id = sheet.value?.id;
+        if (!id || sending.waiting > 0) return;
+        const current = await api.revision(id);
+        if (sheet.value?.id === id && sending.waiting === 0 && current !== revision.value) {
+            await reload();
+            say('This sheet was changed from elsewhere. It is shown as it is now.', 'note');
+        }
+    }
+
+    function say(text: string, kind: Status['kind'] = 'done'): void {
+        status.value = { text, kind };
+    }
+
+    /**
+     * Runs a command on the sheet.
+     *
+     * @returns whether it was done; false when it was refused, which the status line explains
+     */
+    function run<C extends keyof Commands>(command: C, params: Commands[C], ids = selection.value): Promise<boolean> {
+        const target = sheet.value?.id;
+        if (!target) return Promise.resolve(false);
+        const key = crypto.randomUUID();
+        return new Promise((resolve) => {
+            sending.add({
+                move: command === 'move-by' ? { ids, ...distance(params as Commands['move-by']) } : undefined,
+                async send() {
+                    const body = { command, items: ids, params, revision: revision.value, key };
+                    const answer = await api.post<Answer>(`sheets/${target}/commands`, body);
+                    if (sheet.value?.id === target) take(answer);
+                    if (SELECTING.includes(command)) select(answer.report.selection ?? []);
+                    say(answer.report.summary + remarks(answer));
+                    resolve(true);
+                },
+                async refused(problem) {
+                    await refuse(problem);
+                    resolve(false);
+                },
+            });
+        });
+    }
+
+    function travel(direction: 'undo' | 'redo'): void {
+        const id = document.value?.id;
+        if (!id) return;
+        const step = async (expected?: number) => {
+            const answer = await api.post<TravelAnswer>(`documents/${id}/${direction}`, { revision: expected });
+            if (answer.document_changed) document.value = await api.document(id);
+            say(`${direction === 'undo' ? 'Undone' : 'Done again'}: ${answer.entry.label}`);
+            if (answer.sheet !== sheet.value?.id) {
+                elsewhere.value = { sheet: answer.sheet, selection: answer.selection };
+                return;
+            }
+            take(answer);
+            select(answer.selection);
+        };
+        sending.add({
+            send: () => step(revision.value),
+            async refused(problem) {
+                const before = revision.value;
+                if (problem.status === 409 && problem.revision !== undefined) {
+                    await reload();
+                    // The line belongs to another sheet: this one is as it was.
+                    if (revision.value === before) {
+                        await step().catch((error: Problem) => refuse(error));
+                        return;
+                    }
+                }
+                await refuse(problem);
+            },
+        });
+    }
+
+    function take(answer: Answer): void {
+        const map = new Map(stored.value);
+        answer.removed.forEach((id) => map.delete(id));
+        for (const item of [...answer.created, ...answer.changed]) {
+            const before = map.get(item.id);
+            map.set(item.id, item.svg === undefined && before ? { ...item, svg: before.svg } : item);
+        }
+        stored.value = map;
+        revision.value = answer.revision;
+        if (answer.settings) sheet.value = answer.settings;
+        if (answer.slices) slices.value = answer.slices;
+        keepWhatIsThere();
+    }
+
+    async function refuse(problem: Problem): Promise<void> {
+        if (problem.status === 409 || problem.status === 404) {
+            sending.drop();
+            await reload().catch(() => undefined);
+        }
+        say(problem.message, 'refused');
+    }
+
+    function select(ids: string[]): void {
+        selection.value = ids.filter((id) => stored.value.has(id));
+        if (ids.length > 0) selectedSlices.value = [];
+    }
+
+    function toggle(ids: string[]): void {
+        const all = ids.every((id) => selection.value.includes(id));
+        select(all ? selection.value.filter((id) => !ids.includes(id)) : [...new Set([...selection.value, ...ids])]);
+    }
+
+    function keepWhatIsThere(): void {
+        selection.value = selection.value.filter((id) => stored.value.has(id));
+        selectedSlices.value = selectedSlices.value.filter((id) => slices.value.some((slice) => slice.id === id));
+        if (entered.value !== null && !stored.value.has(entered.value)) entered.value = null;
+    }
+
+    return {
+        document,
+        sheet,
+        items,
+        tree,
+        slices,
+        revision,
+        selection,
+        selectedSlices,
+        selected,
+        selectedBox,
+        entered,
+        status,
+        elsewhere,
+        open,
+        reload,
+        lookAgain,
+        say,
+        run,
+        travel,
+        select,
+        toggle,
+    };
+});
+
+function distance(params: Commands['move-by']): { dx: number; dy: number } {
+    const figure = (given: number | string | undefined) => (typeof given === 'number' ? given : 0);
+    return { dx: figure(params.dx), dy: figure(params.dy) };
+}
+
+/** What else there is to say of an answer, after its summary. */
+function remarks(answer: Answer): string {
+    const { missing_characters: missing, off_pixel: off } = answer.report;
+    const said = [];
+    if (missing?.length) said.push(`the font has no ${missing.slice(0, 5).join(' ')}`);
+    if (off?.length) said.push(`${off.length} off the pixel`);
+    return said.length ? `; ${said.join('; ')}` : '';
+}

@@ -1,0 +1,53 @@
+import { api } from '@/api/client';
+import type { DocumentSummary, NewSheet } from '@/api/types';
+import { defineStore } from 'pinia';
+import { computed, ref } from 'vue';
+
+/** The documents on the shelf. */
+export const useShelf = defineStore('shelf', () => {
+    const documents = ref<DocumentSummary[]>([]);
+    const loaded = ref(false);
+    const search = ref('');
+
+    const found = computed(() => {
+        const words = search.value.trim().toLowerCase();
+        return documents.value.filter(
+            (document) =>
+                document.name.toLowerCase().includes(words) ||
+                document.sheets.some((sheet) => sheet.name.toLowerCase().includes(words)),
+        );
+    });
+
+    async function load(): Promise<void> {
+        documents.value = await api.documents();
+        loaded.value = true;
+    }
+
+    async function rename(id: string, name: string): Promise<void> {
+        replace(await api.renameDocument(id, name));
+    }
+
+    async function copy(id: string): Promise<void> {
+        documents.value = [await api.copyDocument(id), ...documents.value];
+    }
+
+    /** @returns what takes it back */
+    async function remove(id: string): Promise<() => Promise<void>> {
+        await api.deleteDocument(id);
+        documents.value = documents.value.filter((document) => document.id !== id);
+        return async () => {
+            await api.restoreDocument(id);
+            await load();
+        };
+    }
+
+    function create(name: string, sheet: NewSheet): Promise<DocumentSummary> {
+        return api.createDocument(name, sheet);
+    }
+
+    function replace(changed: DocumentSummary): void {
+        documents.value = documents.value.map((document) => (document.id === changed.id ? changed : document));
+    }
+
+    return { documents, loaded, search, found, load, rename, copy, remove, create };
+});

@@ -1,0 +1,87 @@
+import type { Box, Kind, Point } from '@/api/types';
+import { defineStore } from 'pinia';
+import { computed, ref } from 'vue';
+
+export const CLOSEST = 32;
+export const FURTHEST = 0.05;
+
+export type Tool = 'select' | Exclude<Kind, 'group'>;
+
+/** How the sheet is looked at: zoom, place, what is being done with the pointer. Nothing of it is stored. */
+export const useView = defineStore('view', () => {
+    const zoom = ref(1);
+    /** where the sheet's top left lies on the canvas, in screen px */
+    const pan = ref<Point>({ x: 0, y: 0 });
+    const size = ref({ w: 0, h: 0 });
+    const tool = ref<Tool>('select');
+    const hovered = ref<string | null>(null);
+    const pointer = ref<Point | null>(null);
+    /** the text that is being edited, or the place of a new one */
+    const editing = ref<{ item: string | null; at: Box } | null>(null);
+    const showSlices = ref(false);
+    const bare = ref(false);
+    const benchOpen = ref(true);
+    const sideOpen = ref(true);
+    const drawer = ref<'look' | null>(null);
+
+    /** The part of the sheet's plane that is on the screen. */
+    const visible = computed<Box>(() => ({
+        x: -pan.value.x / zoom.value,
+        y: -pan.value.y / zoom.value,
+        w: size.value.w / zoom.value,
+        h: size.value.h / zoom.value,
+    }));
+
+    const toScreen = (point: Point): Point => ({
+        x: point.x * zoom.value + pan.value.x,
+        y: point.y * zoom.value + pan.value.y,
+    });
+    const toSheet = (point: Point): Point => ({
+        x: (point.x - pan.value.x) / zoom.value,
+        y: (point.y - pan.value.y) / zoom.value,
+    });
+
+    /** @param at the point of the canvas that stays where it is, in screen px; the middle without it */
+    function zoomTo(next: number, at: Point = { x: size.value.w / 2, y: size.value.h / 2 }): void {
+        const kept = toSheet(at);
+        zoom.value = Math.min(CLOSEST, Math.max(FURTHEST, next));
+        pan.value = { x: Math.round(at.x - kept.x * zoom.value), y: Math.round(at.y - kept.y * zoom.value) };
+    }
+
+    function panBy(dx: number, dy: number): void {
+        pan.value = { x: pan.value.x + dx, y: pan.value.y + dy };
+    }
+
+    /** Brings a box of the sheet onto the screen, whole, at most at its own size or a given closeness. */
+    function fit(box: Box, closest = 1, room = 28): void {
+        const { w, h } = size.value;
+        if (w === 0 || h === 0) return;
+        const next = Math.min((w - 2 * room) / Math.max(box.w, 1), (h - 2 * room) / Math.max(box.h, 1), closest);
+        zoom.value = Math.min(CLOSEST, Math.max(FURTHEST, next));
+        pan.value = {
+            x: Math.round((w - box.w * zoom.value) / 2 - box.x * zoom.value),
+            y: Math.round((h - box.h * zoom.value) / 2 - box.y * zoom.value),
+        };
+    }
+
+    return {
+        zoom,
+        pan,
+        size,
+        tool,
+        hovered,
+        pointer,
+        editing,
+        showSlices,
+        bare,
+        benchOpen,
+        sideOpen,
+        drawer,
+        visible,
+        toScreen,
+        toSheet,
+        zoomTo,
+        panBy,
+        fit,
+    };
+});

@@ -1,0 +1,196 @@
+<script setup lang="ts">
+import { Problem } from '@/api/client';
+import Bench from '@/desk/bench/Bench.vue';
+import Stage from '@/desk/canvas/Stage.vue';
+import LookDrawer from '@/desk/drawer/LookDrawer.vue';
+import ItemMenu from '@/desk/ItemMenu.vue';
+import { useKeys } from '@/desk/keys';
+import KeysDialog from '@/desk/KeysDialog.vue';
+import SheetTabs from '@/desk/SheetTabs.vue';
+import Side from '@/desk/side/Side.vue';
+import StatusLine from '@/desk/StatusLine.vue';
+import TopBar from '@/parts/TopBar.vue';
+import { useDesk } from '@/stores/desk';
+import { useSending } from '@/stores/sending';
+import { useView } from '@/stores/view';
+import { onBeforeUnmount, ref, watch } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
+
+/** The editor: the sheet in the middle, the bench with the numbers under it. */
+const LOOK_AGAIN = 2500;
+const desk = useDesk();
+const view = useView();
+const sending = useSending();
+const route = useRoute();
+const router = useRouter();
+const { listOpen } = useKeys();
+const missing = ref('');
+const menu = ref<InstanceType<typeof ItemMenu> | null>(null);
+
+async function open(): Promise<void> {
+    missing.value = '';
+    try {
+        await desk.open(String(route.params.document), String(route.params.sheet));
+        document.title = `${desk.sheet?.name ?? ''}, ${desk.document?.name ?? ''}: All Square`;
+    } catch (error) {
+        missing.value = error instanceof Problem ? error.message : 'The server does not answer. Is it running?';
+    }
+}
+
+watch(
+    () => [route.params.document, route.params.sheet],
+    ([document, sheet]) => document && sheet && void open(),
+    { immediate: true },
+);
+
+watch(
+    () => desk.elsewhere,
+    (place) =>
+        place && void router.push({ name: 'desk', params: { document: route.params.document, sheet: place.sheet } }),
+);
+
+/** The mark that says the sheet is painted. */
+function shown(): void {
+    requestAnimationFrame(() => performance.mark('sheet-shown'));
+}
+
+const timer = setInterval(() => {
+    if (!document.hidden) void desk.lookAgain().catch(() => undefined);
+}, LOOK_AGAIN);
+
+function warn(event: BeforeUnloadEvent): void {
+    if (sending.waiting > 0) event.preventDefault();
+}
+
+window.addEventListener('beforeunload', warn);
+onBeforeUnmount(() => {
+    clearInterval(timer);
+    window.removeEventListener('beforeunload', warn);
+});
+</script>
+
+<template>
+    <div class="desk" :class="{ 'no-side': !view.sideOpen, drawer: view.drawer }">
+        <TopBar>
+            <span class="document" :title="desk.document?.name">{{ desk.document?.name }}</span>
+            <SheetTabs route="desk" />
+            <button class="btn" type="button" v-tooltip.bottom="'Ctrl Z'" @click="desk.travel('undo')">Undo</button>
+            <button class="btn" type="button" v-tooltip.bottom="'Ctrl Shift Z'" @click="desk.travel('redo')">
+                Redo
+            </button>
+            <RouterLink v-if="desk.sheet" class="btn main" :to="{ name: 'hand-over', params: route.params }"
+                >Hand over</RouterLink
+            >
+        </TopBar>
+        <div v-if="missing" class="missing">
+            <h1>This sheet cannot be shown</h1>
+            <p>{{ missing }}</p>
+            <p>
+                <button class="btn" type="button" @click="open">Try again</button>
+                <RouterLink class="btn" to="/">To the shelf</RouterLink>
+            </p>
+        </div>
+        <template v-else>
+            <Side v-show="view.sideOpen" />
+            <main>
+                <Stage @menu="menu?.open($event)" @shown="shown" />
+                <Bench v-show="view.benchOpen" />
+            </main>
+            <div class="drawers">
+                <button
+                    type="button"
+                    :aria-expanded="view.drawer === 'look'"
+                    @click="view.drawer = view.drawer === 'look' ? null : 'look'"
+                >
+                    Look
+                </button>
+            </div>
+            <section v-if="view.drawer === 'look'" class="open-drawer" aria-label="Look"><LookDrawer /></section>
+        </template>
+        <StatusLine @keys="listOpen = true" />
+        <ItemMenu ref="menu" />
+        <KeysDialog v-model:open="listOpen" />
+    </div>
+</template>
+
+<style scoped>
+.desk {
+    display: grid;
+    height: 100%;
+    grid-template: 46px minmax(0, 1fr) 27px / 212px minmax(0, 1fr) 30px;
+    overflow: hidden;
+}
+.desk.no-side {
+    grid-template-columns: 0 minmax(0, 1fr) 30px;
+}
+.desk.drawer {
+    grid-template-columns: 212px minmax(0, 1fr) 30px 216px;
+}
+.desk.no-side.drawer {
+    grid-template-columns: 0 minmax(0, 1fr) 30px 216px;
+}
+.desk > :deep(header),
+.desk > :deep(footer) {
+    grid-column: 1 / -1;
+}
+.document {
+    opacity: 0.8;
+    max-width: 170px;
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+    flex: none;
+}
+main {
+    display: flex;
+    flex-direction: column;
+    min-width: 0;
+    min-height: 0;
+    grid-column: 2;
+}
+main > :deep(.stage) {
+    flex: 1;
+}
+.drawers {
+    grid-column: 3;
+    background: var(--paper);
+    border-left: 1px solid var(--line);
+    display: flex;
+    flex-direction: column;
+    padding-top: 8px;
+}
+.drawers button {
+    writing-mode: vertical-rl;
+    border: 0;
+    background: none;
+    padding: 12px 6px;
+    width: 100%;
+    font-size: 12px;
+    color: var(--soft);
+    cursor: pointer;
+    line-height: 17px;
+}
+.drawers button:hover {
+    color: var(--ink);
+    background: var(--well);
+}
+.drawers button[aria-expanded='true'] {
+    color: var(--ink);
+    font-weight: 600;
+    box-shadow: inset 2px 0 var(--spruce);
+}
+.open-drawer {
+    grid-column: 4;
+    background: var(--paper);
+    border-left: 1px solid var(--line);
+    min-height: 0;
+    overflow: hidden;
+}
+.missing {
+    grid-column: 1 / -1;
+    display: grid;
+    gap: 12px;
+    place-content: center;
+    text-align: center;
+}
+</style>

@@ -1,0 +1,178 @@
+<script setup lang="ts">
+import { Problem } from '@/api/client';
+import type { DocumentSummary, NewSheet } from '@/api/types';
+import NewSheetDialog from '@/parts/NewSheetDialog.vue';
+import TopBar from '@/parts/TopBar.vue';
+import NewOnes from '@/shelf/NewOnes.vue';
+import StandingDocument from '@/shelf/StandingDocument.vue';
+import { useShelf } from '@/stores/shelf';
+import InputText from 'primevue/inputtext';
+import { useToast } from 'primevue/usetoast';
+import { computed, onMounted, ref } from 'vue';
+import { useRouter } from 'vue-router';
+
+/** Documents standing on a shelf, and new ones to begin. */
+const shelf = useShelf();
+const router = useRouter();
+const toast = useToast();
+const exact = ref(false);
+const failed = ref('');
+const isDemoOnly = computed(() => shelf.documents.length === 1);
+
+onMounted(load);
+
+async function load(): Promise<void> {
+    document.title = 'All Square';
+    failed.value = '';
+    await shelf.load().catch(() => (failed.value = 'The server does not answer. Is it running?'));
+}
+
+async function attempt(work: () => Promise<unknown>): Promise<void> {
+    try {
+        await work();
+    } catch (error) {
+        toast.add({
+            severity: 'error',
+            detail: error instanceof Problem ? error.message : 'The server does not answer. Nothing was changed.',
+            life: 6000,
+        });
+    }
+}
+
+function begin(name: string, sheet: NewSheet): Promise<void> {
+    return attempt(async () => {
+        const made = await shelf.create(name, { name: 'Sheet 1', ...sheet });
+        await router.push({ name: 'desk', params: { document: made.id, sheet: made.sheets[0]?.id } });
+    });
+}
+
+function remove(document: DocumentSummary): Promise<void> {
+    return attempt(async () => {
+        const takeBack = await shelf.remove(document.id);
+        const undo = () => {
+            toast.removeAllGroups();
+            void attempt(takeBack);
+        };
+        // The toast's own template shows a button for it.
+        toast.add({ severity: 'secondary', detail: `Deleted "${document.name}".`, life: 12000, undo } as Parameters<
+            typeof toast.add
+        >[0]);
+    });
+}
+</script>
+
+<template>
+    <div class="page">
+        <TopBar />
+        <main>
+            <div class="head">
+                <div>
+                    <h1>Your documents</h1>
+                    <p v-if="isDemoOnly" class="how">
+                        Open the demo and its sheet “before squaring”. Draw a rubber band round four cards. Align their
+                        tops, even out the gaps, and read below what moved.
+                    </p>
+                </div>
+                <InputText
+                    v-if="shelf.documents.length > 6"
+                    v-model="shelf.search"
+                    placeholder="Search"
+                    aria-label="Search the documents"
+                    size="small"
+                />
+            </div>
+            <p v-if="failed" class="failed">
+                {{ failed }} <button class="btn" type="button" @click="load">Try again</button>
+            </p>
+            <p v-else-if="shelf.loaded && shelf.documents.length === 0" class="bare">
+                The shelf is empty. Begin with one of the sizes below.
+            </p>
+            <p v-else-if="shelf.loaded && shelf.found.length === 0" class="bare">
+                No document is called “{{ shelf.search }}”, and none of their sheets is.
+            </p>
+            <ul v-else class="shelf" aria-label="Documents">
+                <StandingDocument
+                    v-for="document in shelf.found"
+                    :key="document.id"
+                    :document="document"
+                    @rename="(name) => attempt(() => shelf.rename(document.id, name))"
+                    @copy="attempt(() => shelf.copy(document.id))"
+                    @remove="remove(document)"
+                />
+            </ul>
+            <h2>Begin a new one</h2>
+            <p class="sub">Drawn to one scale.</p>
+            <NewOnes @begin="begin" @exact="exact = true" />
+        </main>
+        <footer>Everything is kept on this computer.</footer>
+        <NewSheetDialog
+            v-model:open="exact"
+            title="An exact size"
+            button="Begin"
+            name-label="Name of the document"
+            named="Untitled"
+            @make="begin"
+        />
+    </div>
+</template>
+
+<style scoped>
+.page {
+    display: grid;
+    grid-template-rows: 46px minmax(0, 1fr) 27px;
+    height: 100%;
+}
+main {
+    overflow: auto;
+    padding: 24px 44px 20px;
+}
+.head {
+    display: flex;
+    justify-content: space-between;
+    align-items: flex-start;
+    gap: 20px;
+}
+h1 {
+    font-size: 22px;
+    font-weight: 700;
+}
+h2 {
+    font-size: 18px;
+    font-weight: 700;
+    margin-top: 26px;
+}
+.how {
+    color: var(--soft);
+    margin-top: 3px;
+    max-width: 620px;
+    line-height: 1.5;
+}
+.sub {
+    color: var(--soft);
+}
+.shelf {
+    list-style: none;
+    margin: 0;
+    padding: 0;
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(250px, 1fr));
+    grid-auto-rows: 276px;
+    background: repeating-linear-gradient(transparent 0 193px, var(--edge) 193px 196px, transparent 196px 276px);
+}
+.bare,
+.failed {
+    margin: 40px 0;
+    color: var(--soft);
+    font-size: 14px;
+}
+.failed {
+    color: var(--brick);
+}
+footer {
+    background: var(--paper);
+    border-top: 1px solid var(--line);
+    padding: 5px 12px;
+    font-size: 12px;
+    color: var(--soft);
+}
+</style>

@@ -1,0 +1,192 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser\Support;
+
+use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Interactions\WebDriverActions;
+use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\Remote\RemoteWebElement;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverDimension;
+use Facebook\WebDriver\WebDriverKeys;
+use Illuminate\Filesystem\Filesystem;
+use Symfony\Component\Process\Process;
+use Tests\Support\RunningServer;
+use Tests\Support\Waiting;
+
+/** A headless Chromium of its own, driven as a person would drive it. */
+final class Browser
+{
+    public readonly RemoteWebDriver $driver;
+
+    public readonly string $downloads;
+
+    private readonly Process $chromedriver;
+
+    private readonly string $profile;
+
+    public function __construct(private readonly string $address, int $width = 1280, int $height = 800)
+    {
+        $this->profile = sys_get_temp_dir().'/allsquare-browser-'.bin2hex(random_bytes(6));
+        $this->downloads = "$this->profile/downloads";
+        mkdir($this->downloads, 0o775, true);
+        $port = RunningServer::freePort();
+        $this->chromedriver = new Process(['/usr/bin/chromedriver', "--port=$port"], timeout: null);
+        $this->chromedriver->start();
+        Waiting::until(static fn (): bool => self::isReady($port), 'ChromeDriver');
+        $options = (new ChromeOptions)->setBinary('/usr/bin/chromium')->addArguments([
+            '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
+            '--disable-component-update', '--disable-sync', '--force-device-scale-factor=1', '--hide-scrollbars',
+            "--user-data-dir=$this->profile/chromium", "--window-size=$width,$height",
+        ])->setExperimentalOption('prefs', ['download.default_directory' => $this->downloads, 'download.prompt_for_download' => false]);
+        $capabilities = DesiredCapabilities::chrome()->setCapability(ChromeOptions::CAPABILITY, $options);
+        $this->driver = RemoteWebDriver::create("http://127.0.0.1:$port", $capabilities, 60_000, 120_000);
+        $this->resize($width, $height);
+    }
+
+    private static function isReady(int $port): bool
+    {
+        $curl = curl_init("http://127.0.0.1:$port/status");
+        if ($curl === false) {
+            return false;
+        }
+        curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_TIMEOUT => 2]);
+
+        return str_contains((string) curl_exec($curl), '"ready":true');
+    }
+
+    /** The page itself gets this size. */
+    public function resize(int $width, int $height): void
+    {
+        $window = $this->driver->manage()->window();
+        $window->setSize(new WebDriverDimension($width, $height));
+        /** @var array{int, int} $inner */
+        $inner = $this->driver->executeScript('return [innerWidth, innerHeight]');
+        $window->setSize(new WebDriverDimension(2 * $width - $inner[0], 2 * $height - $inner[1]));
+    }
+
+    public function visit(string $path): void
+    {
+        $this->driver->get($this->address.$path);
+    }
+
+    public function close(): void
+    {
+        $this->driver->quit();
+        $this->chromedriver->stop(2);
+        (new Filesystem)->deleteDirectory($this->profile);
+    }
+
+    public function run(string $script, mixed ...$arguments): mixed
+    {
+        return $this->driver->executeScript($script, $arguments);
+    }
+
+    public function see(string $css): RemoteWebElement
+    {
+        return Waiting::until(function () use ($css): RemoteWebElement|false {
+            foreach ($this->driver->findElements(WebDriverBy::cssSelector($css)) as $element) {
+                if ($element->isDisplayed()) {
+                    return $element;
+                }
+            }
+
+            return false;
+        }, "$css to be seen");
+    }
+
+    /** An element of that kind that says exactly this. */
+    public function named(string $words, string $tag = 'button'): RemoteWebElement
+    {
+        return Waiting::until(function () use ($words, $tag): RemoteWebElement|false {
+            foreach ($this->driver->findElements(WebDriverBy::xpath("//{$tag}[normalize-space(.)=\"$words\" or @aria-label=\"$words\"]")) as $element) {
+                if ($element->isDisplayed()) {
+                    return $element;
+                }
+            }
+
+            return false;
+        }, "a $tag \"$words\"");
+    }
+
+    public function click(string $css): void
+    {
+        $this->see($css)->click();
+    }
+
+    public function press(string $words, string $tag = 'button'): void
+    {
+        $this->named($words, $tag)->click();
+    }
+
+    /** Types into a field in place of what is there. */
+    public function fill(string $css, string $text, string $end = WebDriverKeys::ENTER): void
+    {
+        $field = $this->see($css);
+        $field->click();
+        $field->sendKeys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL]);
+        $field->sendKeys($text.$end);
+    }
+
+    /** @param  string|list<string>  $keys */
+    public function keys(string|array $keys): void
+    {
+        $this->driver->switchTo()->activeElement()->sendKeys($keys);
+    }
+
+    /** Where a point of the sheet lies in the page: the transform of the painted layer says it. */
+    public function onScreen(float $x, float $y): array
+    {
+        return $this->run('const m = document.querySelector(".layer .sheet").getScreenCTM(); return [Math.round(arguments[0] * m.a + m.e), Math.round(arguments[1] * m.d + m.f)];', $x, $y);
+    }
+
+    /** Drags on the sheet, in px of the sheet. */
+    public function drag(float $fromX, float $fromY, float $toX, float $toY): void
+    {
+        [$ax, $ay] = $this->onScreen($fromX, $fromY);
+        [$bx, $by] = $this->onScreen($toX, $toY);
+        $this->pointer($ax, $ay)->clickAndHold()->moveByOffset((int) (($bx - $ax) / 2), (int) (($by - $ay) / 2))
+            ->moveByOffset($bx - $ax - (int) (($bx - $ax) / 2), $by - $ay - (int) (($by - $ay) / 2))->release()->perform();
+    }
+
+    public function clickSheet(float $x, float $y, bool $double = false): void
+    {
+        [$px, $py] = $this->onScreen($x, $y);
+        $pointer = $this->pointer($px, $py);
+        ($double ? $pointer->doubleClick() : $pointer->click())->perform();
+    }
+
+    /** Actions that begin with the pointer at a place of the page. */
+    public function pointer(int $x, int $y): WebDriverActions
+    {
+        $body = $this->driver->findElement(WebDriverBy::cssSelector('html'));
+        $size = $body->getSize();
+
+        return $this->driver->action()->moveToElement($body, $x - intdiv($size->getWidth(), 2), $y - intdiv($size->getHeight(), 2));
+    }
+
+    public function status(): string
+    {
+        return trim((string) $this->run('return document.querySelector(".status .said")?.textContent ?? ""'));
+    }
+
+    public function waitForStatus(string $part): string
+    {
+        return Waiting::until(fn (): string|false => str_contains($this->status(), $part) ? $this->status() : false, "the status line to say \"$part\", it says \"{$this->status()}\"");
+    }
+
+    /** Until the sheet of the address is painted and nothing is on its way. */
+    public function waitForSheet(): void
+    {
+        Waiting::until(fn (): bool => (bool) $this->run('return performance.getEntriesByName("sheet-shown").length > 0 && document.querySelector(".status .saved")?.textContent.trim() === "saved"'), 'the sheet to be shown');
+    }
+
+    public function shoot(string $path): void
+    {
+        $this->run('return document.fonts.ready.then(() => true)');
+        $this->driver->takeScreenshot($path);
+    }
+}
