@@ -19,7 +19,7 @@ final readonly class DocumentCopier
     {
         return DB::transaction(function () use ($document): Document {
             $copy = Document::query()->create(['name' => mb_strimwidth($document->name, 0, Naming::LONGEST - 5).' copy']);
-            foreach ($document->sheets as $sheet) {
+            foreach ($document->sheets()->get() as $sheet) {
                 $this->sheets->copy($sheet, $sheet->name, $copy->id);
             }
 

@@ -80,6 +80,7 @@ final readonly class TimeTravel
     {
         return DB::transaction(function () use ($document, $revision, $back): array {
             $this->lock($document);
+            /** @var HistoryLine $line */
             $line = $document->history()->where('undone', ! $back)->orderBy('id', $back ? 'desc' : 'asc')->first()
                 ?? throw new NothingToTravel($back ? 'There is nothing to undo.' : 'There is nothing to redo.');
             Sheet::query()->toBase()->where('id', $line->sheet_id)->update(['revision' => DB::raw('revision + 1')]);

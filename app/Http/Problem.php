@@ -72,7 +72,7 @@ final class Problem
             404 => 'There is nothing at this address.',
             405 => 'This address does not take that method.',
             413 => 'That is more than is taken at once.',
-            default => $error instanceof Throwable && $error->getMessage() !== '' ? $error->getMessage() : 'The request was refused.',
+            default => $error->getMessage() !== '' ? $error->getMessage() : 'The request was refused.',
         };
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
@@ -16,6 +18,9 @@ use Illuminate\Support\Carbon;
  * @property string $id
  * @property string $name
  * @property Carbon $updated_at
+ * @property-read Collection<int, Sheet> $sheets
+ *
+ * @method static Builder<self> withTrashed()
  */
 final class Document extends Model
 {
@@ -29,7 +34,10 @@ final class Document extends Model
     /** @return HasMany<Sheet, $this> those that are not deleted, in their order */
     public function sheets(): HasMany
     {
-        return $this->hasMany(Sheet::class)->where('removed', false)->orderBy('position')->orderBy('id');
+        $sheets = $this->hasMany(Sheet::class);
+        $sheets->where('removed', false)->orderBy('position')->orderBy('id');
+
+        return $sheets;
     }
 
     /** @return HasMany<HistoryLine, $this> */

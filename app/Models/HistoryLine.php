@@ -35,6 +35,7 @@ final class HistoryLine extends Model
 
     protected $guarded = [];
 
+    /** @var array<string, string> */
     protected $casts = [
         'params' => 'array',
         'report' => 'array',

@@ -43,6 +43,7 @@ final class Sheet extends Model
 
     protected $guarded = [];
 
+    /** @var array<string, string> */
     protected $casts = ['whole_pixels' => 'bool', 'removed' => 'bool', 'revision' => 'int', 'position' => 'int'];
 
     /** @return BelongsTo<Document, $this> */

@@ -13,6 +13,7 @@ use AllSquare\Core\Text\FontLibrary;
 use App\Models\Item;
 use App\Models\Sheet;
 use App\Models\Slice;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Query\Builder;
 use stdClass;
 
@@ -41,8 +42,10 @@ final readonly class SheetLoader
     /** @return list<CoreSlice> in their order */
     public function slices(string $sheet): array
     {
-        return Slice::query()->where('sheet_id', $sheet)->orderBy('rank')->orderBy('id')->get()
-            ->map(static fn (Slice $slice): CoreSlice => $slice->toCore())->values()->all();
+        /** @var Collection<int, Slice> $slices */
+        $slices = Slice::query()->where('sheet_id', $sheet)->orderBy('rank')->orderBy('id')->get();
+
+        return $slices->map(static fn (Slice $slice): CoreSlice => $slice->toCore())->values()->all();
     }
 
     /** @return list<CoreItem> */

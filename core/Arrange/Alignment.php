@@ -26,8 +26,8 @@ final readonly class Alignment
     {
         $axis = $this->edge->axis();
         $line = $axis->lead($target) + $axis->size($target) * $this->edge->along();
-        if ($ownBox && $this->edge->isCentre()) {
-            $line = $this->suited($ids, $line);
+        if ($ownBox) {
+            $line = $this->edge->isCentre() ? $this->suited($ids, $line) : $this->wholeEdge($ids, $line);
         }
         $halves = [];
         foreach ($ids as $id) {
@@ -56,6 +56,21 @@ final readonly class Alignment
         foreach ($ids as $id) {
             $axis === Axis::X ? $this->mover->shift($id, $by, 0.0) : $this->mover->shift($id, 0.0, $by);
         }
+    }
+
+    /**
+     * The whole pixel that an edge of the items' own box is brought to, so that a second time finds it there:
+     * a trailing edge at the half goes down, since sizes with a half stand half a pixel past it.
+     *
+     * @param  list<string>  $ids
+     */
+    private function wholeEdge(array $ids, float $line): float
+    {
+        if (array_filter($ids, fn (string $id): bool => ! $this->mover->isExempt($id)) === []) {
+            return $line;
+        }
+
+        return $this->edge->along() === 0.0 ? Length::whole($line) : ceil($line - 0.5 - 1e-6);
     }
 
     /**

@@ -51,8 +51,21 @@ final readonly class Mover
     /** Puts the leading edge of its box at a place of the sheet: on a whole pixel where that is asked of it. */
     public function lead(string $id, Axis $axis, float $place): void
     {
-        $by = $this->settled($id, $place) - $axis->lead($this->box($id));
+        $now = $axis->lead($this->box($id));
+        if ($this->isThereAlready($id, $now, $place)) {
+            return;
+        }
+        $by = $this->settled($id, $place) - $now;
         $axis === Axis::X ? $this->shift($id, $by, 0.0) : $this->shift($id, 0.0, $by);
+    }
+
+    /** A box that is known to 1/1000 px only may round to either side of the half: where it stands whole, it stays. */
+    private function isThereAlready(string $id, float $now, float $place): bool
+    {
+        return ! $this->isExempt($id)
+            && abs($now - Length::whole($now)) < self::CLOSE
+            && abs($now - $place) < 0.5 + self::CLOSE
+            && $this->boxes->isInexact($id);
     }
 
     /** Where that leading edge would come to lie. */

@@ -61,13 +61,13 @@ final readonly class Align implements Command
         if ($free === []) {
             throw Refusal::because('There is nothing to move: select something besides the anchor.', 'items');
         }
-        $block = Rect::unionOf(array_map($mover->box(...), $shown)) ?? $draft->sheet()->box();
+        // Locked items are no part of the box that the others have in common: aligned twice, it would be another one.
+        $block = Rect::unionOf(array_map($mover->box(...), $free)) ?? $draft->sheet()->box();
         [$target, $targetName] = $this->targetBox($draft, $mover, $to, $anchor, $free, $block);
         $alignment = new Alignment($mover, $this->edge);
         $halves = [];
         if ($this->asOne) {
-            $moving = Rect::unionOf(array_map($mover->box(...), $free)) ?? $block;
-            $alignment->block($free, $moving, $target, $draft->sheet()->wholePixels && $this->by !== By::Ink);
+            $alignment->block($free, $block, $target, $draft->sheet()->wholePixels && $this->by !== By::Ink);
         } else {
             $halves = $alignment->each($free, $target, $to === 'selection');
         }
@@ -104,7 +104,7 @@ final readonly class Align implements Command
         if ($anchor !== null) {
             return [$mover->box($anchor), Words::quoted($draft->item($anchor))];
         }
-        $ground = $to === 'ground' ? (new Ground($draft->tree, $mover->boxes))->of($free, Rect::unionOf(array_map($mover->box(...), $free)) ?? $block) : null;
+        $ground = $to === 'ground' ? (new Ground($draft->tree, $mover->boxes))->of($free, $block) : null;
 
         return $ground === null
             ? [$draft->sheet()->box(), 'the sheet']

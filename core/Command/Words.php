@@ -28,7 +28,7 @@ final class Words
             return self::quoted($items[0]);
         }
 
-        return count($items).' '.self::noun($items);
+        return count($items).' '.($items === [] ? 'items' : self::noun($items));
     }
 
     /** @param  non-empty-list<Item>  $items */
@@ -76,6 +76,9 @@ final class Words
     public static function figures(array $figures): string
     {
         $texts = array_map(Length::text(...), $figures);
+        if ($figures === []) {
+            return 'none';
+        }
         if (count(array_unique($texts)) === 1) {
             return $texts[0];
         }

@@ -97,7 +97,7 @@ final readonly class Rect
         return $this->w * $this->h;
     }
 
-    /** @return list<Point> the four corners, clockwise from the top left */
+    /** @return non-empty-list<Point> the four corners, clockwise from the top left */
     public function corners(): array
     {
         return [

@@ -107,7 +107,8 @@ final class Sum
 
             return $value;
         }
-        if ($this->match('/\G[xywh](?![a-z])/i', $found) !== null) {
+        $found = $this->match('/\G[xywh](?![a-z])/i');
+        if ($found !== null) {
             $name = strtolower($found[0]);
             if (! isset($this->context->own[$name])) {
                 throw $this->wrong("there is no $name to refer to here", $this->at - 1);
@@ -128,7 +129,8 @@ final class Sum
             return [$number * $unit, true];
         }
         $before = $this->at;
-        if ($this->take('/') !== null && $this->match('/\G\s*(\d+\.?\d*|\.\d+)/', $found) !== null) {
+        $found = $this->take('/') === null ? null : $this->match('/\G(\d+\.?\d*|\.\d+)/');
+        if ($found !== null) {
             $unit = $this->unit();
             if ($unit !== null && (float) $found[1] !== 0.0) {
                 return [$number / (float) $found[1] * $unit, true];
@@ -141,7 +143,8 @@ final class Sum
 
     private function number(): float
     {
-        if ($this->match('/\G(\d+\.?\d*|\.\d+)/', $found) === null) {
+        $found = $this->match('/\G(\d+\.?\d*|\.\d+)/');
+        if ($found === null) {
             throw $this->wrong($this->at >= strlen($this->text) ? 'a number is missing' : 'a number is expected here');
         }
 
@@ -151,14 +154,15 @@ final class Sum
     private function unit(): ?float
     {
         $before = $this->at;
-        if ($this->match('/\G%/', $found) !== null) {
+        if ($this->match('/\G%/') !== null) {
             if ($this->context->whole === null) {
                 throw $this->wrong('there is nothing to take a share of here', $this->at - 1);
             }
 
             return $this->context->whole / 100;
         }
-        if ($this->match('/\G[a-z]+/i', $found) === null) {
+        $found = $this->match('/\G[a-z]+/i');
+        if ($found === null) {
             return null;
         }
         $unit = Unit::tryFrom(strtolower($found[0]));
@@ -189,9 +193,11 @@ final class Sum
     }
 
     /**
-     * @param  array<int, string>|null  $found
+     * What the pattern matches here, after blanks.
+     *
+     * @return array{string, string}|null the whole, and the first part of it or ''
      */
-    private function match(string $pattern, ?array &$found): ?string
+    private function match(string $pattern): ?array
     {
         $this->space();
         if (preg_match($pattern, $this->text, $found, 0, $this->at) !== 1) {
@@ -199,7 +205,7 @@ final class Sum
         }
         $this->at += strlen($found[0]);
 
-        return $found[0];
+        return [$found[0], $found[1] ?? ''];
     }
 
     private function space(): void

@@ -101,6 +101,24 @@ final readonly class Boxes
             : $fromParent->after(Matrix::turnAbout($item->frame->centre(), $item->angle))->bounds($item->frame);
     }
 
+    /**
+     * Whether its box is known to about 1/1000 px only: it is placed on axes that are not the sheet's,
+     * or something in it is turned.
+     */
+    public function isInexact(string $id): bool
+    {
+        if (! Angle::isQuarter($this->tree->toSheet($this->tree->item($id)->parent)->angle)) {
+            return true;
+        }
+        foreach ($this->tree->descendants($id) as $inside) {
+            if (! $this->standsUpright($inside->id)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** @return list<Item> */
     private function visibleChildren(string $id): array
     {

@@ -21,11 +21,11 @@ final class Look
     public static function outline(Item $item): ?array
     {
         $outline = $item->props['outline'] ?? null;
-        if (! is_array($outline) || $outline['weight'] <= 0) {
+        if (! is_array($outline) || ! is_string($outline['colour'] ?? null) || ! is_float($outline['weight'] ?? null) || $outline['weight'] <= 0) {
             return null;
         }
 
-        return ['colour' => (string) $outline['colour'], 'weight' => (float) $outline['weight']];
+        return ['colour' => $outline['colour'], 'weight' => $outline['weight']];
     }
 
     /** Half the outline's weight: how far it reaches past the frame. It lies astride the edge. */

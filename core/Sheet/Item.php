@@ -60,6 +60,7 @@ final readonly class Item
     /** @param  array<string, mixed>  $changes fields of the item by name */
     public function with(array $changes): self
     {
+        // @phpstan-ignore argument.type (the fields by their names, of their types)
         return new self(...[...get_object_vars($this), ...$changes]);
     }
 
@@ -82,7 +83,9 @@ final readonly class Item
 
     public function number(string $prop): float
     {
-        return (float) ($this->props[$prop] ?? 0.0);
+        $value = $this->props[$prop] ?? 0.0;
+
+        return is_numeric($value) ? (float) $value : 0.0;
     }
 
     public function word(string $prop): string

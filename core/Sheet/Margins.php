@@ -18,6 +18,6 @@ final readonly class Margins
     /** @return array{left: float, top: float, right: float, bottom: float} */
     public function toArray(): array
     {
-        return get_object_vars($this);
+        return ['left' => $this->left, 'top' => $this->top, 'right' => $this->right, 'bottom' => $this->bottom];
     }
 }

@@ -26,7 +26,7 @@ final readonly class Properties
         foreach ($given as $name => $value) {
             $normal[$name] = match (true) {
                 is_int($value) && $name !== 'weight' => (float) $value,
-                $name === 'outline' && is_array($value) => ['colour' => strtolower((string) $value['colour']), 'weight' => (float) $value['weight']],
+                $name === 'outline' && is_array($value) && is_string($value['colour'] ?? null) && is_numeric($value['weight'] ?? null) => ['colour' => strtolower($value['colour']), 'weight' => (float) $value['weight']],
                 $name === 'fill' && is_string($value) => strtolower($value),
                 default => $value,
             };

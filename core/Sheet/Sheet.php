@@ -71,6 +71,7 @@ final readonly class Sheet
     /** @param  array<string, mixed>  $changes fields of the sheet by name */
     public function with(array $changes): self
     {
+        // @phpstan-ignore argument.type (the fields by their names, of their types)
         return new self(...[...get_object_vars($this), ...$changes]);
     }
 }

@@ -23,19 +23,28 @@ final class FontLibrary
         if (! is_array($index) || $index['version'] !== FontCompiler::VERSION) {
             throw new RuntimeException('The fonts have not been compiled. Run: php artisan allsquare:compile');
         }
-        $this->families = $index['families'];
+        /** @var array<string, array<int, array{key: string, hash: string}>> $families */
+        $families = $index['families'];
+        $this->families = $families;
     }
 
     /** @return array<string, list<int>> the weights of each family */
     public function families(): array
     {
-        return array_map(array_keys(...), $this->families);
+        return array_map(static fn (array $weights): array => array_keys($weights), $this->families);
     }
 
     /** @return array<string, string> what the outlines of each font are known by, so that they are fetched once */
     public function hashes(): array
     {
-        return array_column(array_merge(...array_values($this->families)), 'hash', 'key');
+        $hashes = [];
+        foreach ($this->families as $weights) {
+            foreach ($weights as $font) {
+                $hashes[$font['key']] = $font['hash'];
+            }
+        }
+
+        return $hashes;
     }
 
     /**
@@ -53,9 +62,9 @@ final class FontLibrary
                 $nearest = $has;
             }
         }
-        $key = $weights[$nearest]['key'];
+        $key = $weights[$nearest]['key'] ?? '';
 
-        return $this->fonts[$key] ??= new Font($key, ...(require "{$this->folder}/$key.metrics.php"));
+        return $this->fonts[$key] ??= $this->read($key);
     }
 
     /** @return array<int, string> path data by code point; blanks have none */
@@ -65,6 +74,17 @@ final class FontLibrary
             throw Refusal::because('There is no such font.');
         }
 
-        return require "{$this->folder}/$key.outlines.php";
+        /** @var array<int, string> $outlines */
+        $outlines = require "{$this->folder}/$key.outlines.php";
+
+        return $outlines;
+    }
+
+    private function read(string $key): Font
+    {
+        /** @var array{family: string, weight: int, unitsPerEm: int, ascent: int, descent: int, advances: array<int, int>, boxes: array<int, array{float, float, float, float}>} $metrics */
+        $metrics = require "{$this->folder}/$key.metrics.php";
+
+        return new Font($key, ...$metrics);
     }
 }

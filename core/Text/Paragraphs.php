@@ -49,7 +49,7 @@ final class Paragraphs
     {
         $composed = Normalizer::normalize($text, Normalizer::FORM_C);
 
-        return str_replace(["\r\n", "\r"], "\n", $composed === false ? $text : $composed);
+        return str_replace(["\r\n", "\r"], "\n", is_string($composed) ? $composed : $text);
     }
 
     /** @return non-empty-list<Line> */

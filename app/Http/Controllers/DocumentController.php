@@ -11,6 +11,7 @@ use App\Http\Schemas;
 use App\Models\Document;
 use App\Models\Sheet;
 use App\Sheets\Answers;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -23,6 +24,7 @@ final readonly class DocumentController
 
     public function index(): JsonResponse
     {
+        /** @var Collection<int, Document> $documents */
         $documents = Document::query()->with('sheets')->orderByDesc('updated_at')->orderBy('id')->get();
 
         return new JsonResponse(['documents' => $documents->map($this->answer(...))->values()->all()]);
@@ -59,7 +61,7 @@ final readonly class DocumentController
 
     public function restore(string $document): JsonResponse
     {
-        $found = Document::query()->withTrashed()->findOrFail($document);
+        $found = Document::withTrashed()->findOrFail($document);
         $found->restore();
 
         return new JsonResponse($this->answer($found));

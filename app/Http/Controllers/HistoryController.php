@@ -8,6 +8,7 @@ use App\History\TimeTravel;
 use App\Http\Schemas;
 use App\Models\Document;
 use App\Models\HistoryLine;
+use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -21,11 +22,10 @@ final readonly class HistoryController
 
     public function index(Document $document): JsonResponse
     {
-        $lines = $document->history()->orderByDesc('id')->limit(self::LISTED)
-            ->get(['id', 'label', 'command', 'sheet_id', 'undone', 'created_at'])
-            ->map(static fn (HistoryLine $line): array => TimeTravel::entry($line));
+        /** @var Collection<int, HistoryLine> $lines */
+        $lines = $document->history()->orderByDesc('id')->limit(self::LISTED)->get(['id', 'label', 'command', 'sheet_id', 'undone', 'created_at']);
 
-        return self::json(['lines' => $lines->values()->all()]);
+        return self::json(['lines' => $lines->map(TimeTravel::entry(...))->values()->all()]);
     }
 
     public function undo(Request $request, Document $document): JsonResponse

@@ -137,7 +137,11 @@ final class Browser
         $this->driver->switchTo()->activeElement()->sendKeys($keys);
     }
 
-    /** Where a point of the sheet lies in the page: the transform of the painted layer says it. */
+    /**
+     * Where a point of the sheet lies in the page: the transform of the painted layer says it.
+     *
+     * @return array{int, int}
+     */
     public function onScreen(float $x, float $y): array
     {
         return $this->run('const m = document.querySelector(".layer .sheet").getScreenCTM(); return [Math.round(arguments[0] * m.a + m.e), Math.round(arguments[1] * m.d + m.f)];', $x, $y);

@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Support;
+
+use AllSquare\Core\Arrange\GroupFit;
+use AllSquare\Core\Command\Catalogue;
+use AllSquare\Core\Command\Execution;
+use AllSquare\Core\Geometry\Angle;
+use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Geometry\Unit;
+use AllSquare\Core\Measure\Boxes;
+use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Sheet\Item;
+use AllSquare\Core\Sheet\Kind\Kinds;
+use AllSquare\Core\Sheet\Sheet;
+use AllSquare\Core\Slice\Slice;
+
+/** A sheet to try commands on: items are put there plainly, then commands run one after another. */
+final class Scene
+{
+    /** @var array<string, Item> */
+    public array $items = [];
+
+    /** @var array<string, Slice> */
+    public array $slices = [];
+
+    private readonly CountedIds $ids;
+
+    public function __construct(public Sheet $sheet)
+    {
+        $this->ids = new CountedIds;
+    }
+
+    public static function of(float $width = 1280, float $height = 800, Unit $unit = Unit::Px, float $ppi = 96): self
+    {
+        return new self(Sheet::create('sheet', 'Sheet', $width, $height, $unit, $ppi));
+    }
+
+    /** @param array<string, mixed> $more fields of the item, or properties of its kind */
+    public function put(string $id, float $x, float $y, float $w, float $h, array $more = []): self
+    {
+        $kind = Kinds::named($more['kind'] ?? 'box');
+        $fields = array_intersect_key($more, array_flip(['parent', 'rank', 'name', 'locked', 'hidden']));
+        $props = array_intersect_key($more, $kind->properties());
+        $this->items[$id] = (new Item(
+            $id, null, count($this->items) * 1024, $kind, $id, new Rect($x, $y, $w, $h),
+            Angle::keep((float) ($more['angle'] ?? 0)), false, false, [...$kind->properties(), ...$props],
+        ))->with($fields);
+
+        return $this;
+    }
+
+    /**
+     * @param  list<string>  $ids
+     * @param  array<string, mixed>  $params
+     */
+    public function run(string $command, array $ids = [], array $params = []): Execution
+    {
+        $draft = $this->draft();
+        $done = Execution::of(Catalogue::make($command, $params), $draft, $ids);
+        $this->take($draft);
+
+        return $done;
+    }
+
+    /** Everything in groups fits their frames, as it always does after a command. */
+    public function settled(): self
+    {
+        $draft = $this->draft();
+        $groups = array_filter($draft->tree->all(), static fn (Item $item): bool => $item->kind->holdsItems());
+        uasort($groups, static fn (Item $a, Item $b): int => count($draft->tree->ancestors($b->id)) <=> count($draft->tree->ancestors($a->id)));
+        foreach (array_keys($groups) as $id) {
+            (new GroupFit($draft))->fit((string) $id);
+        }
+        $this->take($draft);
+
+        return $this;
+    }
+
+    public function draft(): Draft
+    {
+        return new Draft($this->sheet, $this->items, $this->slices, Fonts::library(), $this->ids);
+    }
+
+    public function bounds(string $id): Rect
+    {
+        return $this->boxes()->bounds($id);
+    }
+
+    public function boxes(): Boxes
+    {
+        return new Boxes($this->draft()->tree, Fonts::library());
+    }
+
+    /** @return list<float> the left edges of the bounds */
+    public function lefts(string ...$ids): array
+    {
+        return array_map(fn (string $id): float => $this->bounds($id)->x, array_values($ids));
+    }
+
+    private function take(Draft $draft): void
+    {
+        $this->items = $draft->tree->all();
+        $this->slices = $draft->slices();
+        $this->sheet = $draft->sheet();
+    }
+}
