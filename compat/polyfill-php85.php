@@ -3,8 +3,7 @@
 declare(strict_types=1);
 
 /*
- * The two functions of PHP 8.5 that Laravel calls, for PHP 8.2 to 8.4.
- * Same behaviour as in PHP 8.5: null for an empty array.
+ * The functions of PHP 8.5 that Laravel calls, for PHP 8.2 to 8.4, behaving alike.
  */
 
 if (! function_exists('array_first')) {
@@ -20,5 +19,25 @@ if (! function_exists('array_last')) {
     function array_last(array $array): mixed
     {
         return $array === [] ? null : $array[array_key_last($array)];
+    }
+}
+
+if (! function_exists('get_error_handler')) {
+    function get_error_handler(): ?callable
+    {
+        $handler = set_error_handler(null);
+        restore_error_handler();
+
+        return $handler;
+    }
+}
+
+if (! function_exists('get_exception_handler')) {
+    function get_exception_handler(): ?callable
+    {
+        $handler = set_exception_handler(null);
+        restore_exception_handler();
+
+        return $handler;
     }
 }

@@ -11,6 +11,8 @@ use AllSquare\Core\Geometry\Rect;
 /** Brings an edge or centre of items onto a line of a target box. */
 final readonly class Alignment
 {
+    private const CLOSE = 0.0015;
+
     public function __construct(private Mover $mover, private Edge $edge)
     {
     }
@@ -87,7 +89,14 @@ final readonly class Alignment
             }
         }
 
-        return $largest === null ? $line : Length::whole($line - $largest / 2) + $largest / 2;
+        if ($largest === null) {
+            return $line;
+        }
+        $suited = Length::whole($line - $largest / 2) + $largest / 2;
+        // Boxes of turned things are known to 1/1000 px; a line that close to the half pixel is meant to be on it.
+        $half = floor($suited * 2 + 0.5) / 2;
+
+        return abs($suited - $half) < self::CLOSE ? $half : $suited;
     }
 
     /**

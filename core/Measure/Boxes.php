@@ -107,7 +107,7 @@ final readonly class Boxes
      */
     public function isInexact(string $id): bool
     {
-        if (! Angle::isQuarter($this->tree->toSheet($this->tree->item($id)->parent)->angle)) {
+        if ($this->tree->toSheet($this->tree->item($id)->parent)->angle !== 0.0) {
             return true;
         }
         foreach ($this->tree->descendants($id) as $inside) {

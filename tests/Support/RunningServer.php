@@ -62,7 +62,7 @@ final class RunningServer
         foreach ([...self::descendants($this->pid()), $this->pid()] as $pid) {
             posix_kill($pid, SIGKILL);
         }
-        $this->process->wait();
+        Waiting::until(fn (): bool => ! $this->process->isRunning(), 'the server to be gone');
     }
 
     /** @return list<int> */

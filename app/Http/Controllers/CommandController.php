@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use AllSquare\Core\Command\Catalogue;
+use App\Http\Body;
 use App\Http\Schemas;
 use App\Sheets\CommandRunner;
 use Illuminate\Http\JsonResponse;
@@ -30,7 +31,7 @@ final readonly class CommandController
 
     public function run(Request $request, string $id, CommandRunner $runner): JsonResponse
     {
-        $call = $this->schemas->command(json_decode($request->getContent() ?: '{}'));
+        $call = $this->schemas->command(Body::of($request));
 
         return new JsonResponse($runner->run($id, $call), options: JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
     }

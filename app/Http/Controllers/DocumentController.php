@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use AllSquare\Core\Geometry\Unit;
 use App\Documents\DocumentCopier;
 use App\Documents\SheetBook;
+use App\Http\Body;
 use App\Http\Schemas;
 use App\Models\Document;
 use App\Models\Sheet;
@@ -32,7 +33,7 @@ final readonly class DocumentController
 
     public function store(Request $request): JsonResponse
     {
-        $this->schemas->check($body = json_decode($request->getContent() ?: '{}'), 'document');
+        $this->schemas->check($body = Body::of($request), 'document');
         $sheet = $body->sheet;
         $document = $this->book->create($body->name, $sheet->name ?? 'Sheet 1', (float) $sheet->width, (float) $sheet->height, Unit::from($sheet->unit ?? 'px'), (float) ($sheet->ppi ?? 96));
 
@@ -46,7 +47,7 @@ final readonly class DocumentController
 
     public function update(Request $request, Document $document): JsonResponse
     {
-        $this->schemas->check($body = json_decode($request->getContent() ?: '{}'), 'document-name');
+        $this->schemas->check($body = Body::of($request), 'document-name');
         $this->book->rename($document, $body->name);
 
         return new JsonResponse($this->answer($document->refresh()));

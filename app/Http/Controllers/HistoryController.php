@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\History\TimeTravel;
+use App\Http\Body;
 use App\Http\Schemas;
 use App\Models\Document;
 use App\Models\HistoryLine;
@@ -45,7 +46,7 @@ final readonly class HistoryController
 
     private function revision(Request $request): ?int
     {
-        $this->schemas->check($body = json_decode($request->getContent() ?: '{}'), 'undo');
+        $this->schemas->check($body = Body::of($request), 'undo');
 
         return $body->revision ?? null;
     }

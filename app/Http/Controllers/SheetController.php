@@ -10,6 +10,7 @@ use AllSquare\Core\Geometry\Sum;
 use AllSquare\Core\Geometry\SumContext;
 use AllSquare\Core\Geometry\Unit;
 use App\Documents\SheetBook;
+use App\Http\Body;
 use App\Http\Schemas;
 use App\Models\Document;
 use App\Models\Item;
@@ -29,7 +30,7 @@ final readonly class SheetController
 
     public function store(Request $request, Document $document): JsonResponse
     {
-        $this->schemas->check($body = json_decode($request->getContent() ?: '{}'), 'sheet');
+        $this->schemas->check($body = Body::of($request), 'sheet');
         $sheet = $this->book->add($document, $body->name ?? 'Sheet '.($document->sheets()->count() + 1), (float) $body->width, (float) $body->height, Unit::from($body->unit ?? 'px'), (float) ($body->ppi ?? 96));
 
         return new JsonResponse($this->answers->sheet($sheet) + ['revision' => $sheet->revision], 201);
@@ -48,7 +49,7 @@ final readonly class SheetController
 
     public function update(Request $request, Sheet $sheet): JsonResponse
     {
-        $this->schemas->check($body = json_decode($request->getContent() ?: '{}'), 'sheet-place');
+        $this->schemas->check($body = Body::of($request), 'sheet-place');
         $this->book->set($sheet, $body->name ?? null, $body->position ?? null);
 
         return new JsonResponse($this->answers->sheet($sheet->refresh()) + ['revision' => $sheet->revision]);
@@ -70,7 +71,7 @@ final readonly class SheetController
 
     public function evaluate(Request $request, Sheet $sheet): JsonResponse
     {
-        $this->schemas->check($body = json_decode($request->getContent() ?: '{}'), 'evaluate');
+        $this->schemas->check($body = Body::of($request), 'evaluate');
         $core = $sheet->toCore();
         $axis = Axis::from($body->axis);
         $item = isset($body->item) ? ItemRows::toCore(Item::query()->toBase()->where('sheet_id', $sheet->id)->where('id', $body->item)->firstOrFail(ItemRows::BASE)) : null;

@@ -7,6 +7,7 @@ namespace App\Http\Middleware;
 use App\Http\Problem;
 use Closure;
 use Illuminate\Http\Request;
+use stdClass;
 use Symfony\Component\HttpFoundation\Response;
 
 /** Takes JSON objects of a bounded size, and nothing else. */
@@ -28,7 +29,7 @@ final class BodyWithinBounds
             return Problem::json(415, 'Send JSON, with the content type application/json.');
         }
         $body = json_decode($request->getContent(), false, 64);
-        if (! $body instanceof \stdClass) {
+        if (! $body instanceof stdClass && $body !== []) {
             return Problem::json(422, json_last_error() === JSON_ERROR_NONE ? 'The body has to be a JSON object.' : 'The body is not JSON: '.json_last_error_msg().'.');
         }
 

@@ -29,6 +29,7 @@ const menu = ref<InstanceType<typeof ItemMenu> | null>(null);
 
 async function open(): Promise<void> {
     missing.value = '';
+    performance.clearMarks('sheet-shown');
     try {
         await desk.open(String(route.params.document), String(route.params.sheet));
         document.title = `${desk.sheet?.name ?? ''}, ${desk.document?.name ?? ''}: All Square`;
@@ -50,8 +51,8 @@ watch(
 );
 
 /** The mark that says the sheet is painted. */
-function shown(): void {
-    requestAnimationFrame(() => performance.mark('sheet-shown'));
+function shown(sheet: string): void {
+    if (sheet === route.params.sheet) requestAnimationFrame(() => performance.mark('sheet-shown'));
 }
 
 const timer = setInterval(() => {

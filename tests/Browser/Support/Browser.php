@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Browser\Support;
 
 use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Interactions\WebDriverActions;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
@@ -87,34 +88,43 @@ final class Browser
 
     public function see(string $css): RemoteWebElement
     {
-        return Waiting::until(function () use ($css): RemoteWebElement|false {
-            foreach ($this->driver->findElements(WebDriverBy::cssSelector($css)) as $element) {
-                if ($element->isDisplayed()) {
-                    return $element;
-                }
-            }
-
-            return false;
-        }, "$css to be seen");
+        return Waiting::until(fn (): RemoteWebElement|false => $this->displayed(WebDriverBy::cssSelector($css)), "$css to be seen");
     }
 
     /** An element of that kind that says exactly this. */
     public function named(string $words, string $tag = 'button'): RemoteWebElement
     {
-        return Waiting::until(function () use ($words, $tag): RemoteWebElement|false {
-            foreach ($this->driver->findElements(WebDriverBy::xpath("//{$tag}[normalize-space(.)=\"$words\" or @aria-label=\"$words\"]")) as $element) {
+        $path = "//{$tag}[normalize-space(.)=\"$words\" or @aria-label=\"$words\"]";
+
+        return Waiting::until(fn (): RemoteWebElement|false => $this->displayed(WebDriverBy::xpath($path)), "a $tag \"$words\"");
+    }
+
+    /** The first that is displayed; what the page takes away meanwhile is not there. */
+    private function displayed(WebDriverBy $by): RemoteWebElement|false
+    {
+        try {
+            foreach ($this->driver->findElements($by) as $element) {
                 if ($element->isDisplayed()) {
                     return $element;
                 }
             }
-
+        } catch (StaleElementReferenceException) {
             return false;
-        }, "a $tag \"$words\"");
+        }
+
+        return false;
     }
 
     public function click(string $css): void
     {
         $this->see($css)->click();
+    }
+
+    /** Clicks what is only there while the pointer is over something. */
+    public function clickOver(string $over, string $css): void
+    {
+        $this->driver->action()->moveToElement($this->see($over))->perform();
+        $this->click($css);
     }
 
     public function press(string $words, string $tag = 'button'): void

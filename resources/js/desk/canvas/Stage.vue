@@ -18,7 +18,7 @@ import Ruler from './Ruler.vue';
 import TextEditor from './TextEditor.vue';
 
 /** The desk with the sheet on it: paints the items and turns what the pointer does into gestures. */
-const emit = defineEmits<{ menu: [event: MouseEvent]; shown: [] }>();
+const emit = defineEmits<{ menu: [event: MouseEvent]; shown: [sheet: string] }>();
 const desk = useDesk();
 const view = useView();
 const plane = ref<HTMLElement | null>(null);
@@ -65,7 +65,7 @@ async function show(): Promise<void> {
     if (tree !== desk.tree) return;
     paintable = tree;
     paint();
-    if (desk.sheet) emit('shown');
+    if (desk.sheet) emit('shown', desk.sheet.id);
 }
 
 watch(() => desk.tree, show);
@@ -181,6 +181,13 @@ function giveBack(): void {
     ended?.cancel();
 }
 
+/** The browser may take the capture away while the button is still held, when the page under the pointer changes. */
+function onLost(event: PointerEvent): void {
+    if (!gesture.value) return;
+    if (event.buttons === 0) giveBack();
+    else plane.value?.setPointerCapture(event.pointerId);
+}
+
 function onLeave(): void {
     if (gesture.value) return;
     view.pointer = null;
@@ -268,7 +275,7 @@ onBeforeUnmount(() => {
             @pointermove="onMove"
             @pointerup="onUp"
             @pointercancel="giveBack"
-            @lostpointercapture="giveBack"
+            @lostpointercapture="onLost"
             @pointerleave="onLeave"
             @dblclick="onDouble"
             @wheel.prevent="onWheel"

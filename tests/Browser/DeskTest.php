@@ -1,0 +1,170 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+use Tests\Support\Waiting;
+
+/** The desk: drawing, typing, dragging, Contents, tabs. */
+final class DeskTest extends BrowserTestCase
+{
+    public function test_things_are_drawn_typed_sized_and_moved(): void
+    {
+        $browser = $this->browser;
+        ['sheet' => $sheet] = $this->openEmpty();
+        $browser->press('Box');
+        $browser->drag(100, 100, 300, 220);
+        $browser->waitForStatus('Drew "Box"');
+        $box = $this->item($sheet, 'Box')['frame'];
+        self::assertEqualsWithDelta(200, $box['w'], 2);
+        self::assertEqualsWithDelta(120, $box['h'], 2);
+
+        $browser->press('Text');
+        $browser->clickSheet(400, 100);
+        $browser->see('textarea.editor')->sendKeys('Pier 3');
+        $browser->clickSheet(700, 500);
+        $browser->waitForStatus('Drew "Pier 3"');
+        $browser->clickSheet(405, 110, double: true);
+        $browser->see('textarea.editor')->sendKeys('Pier 4');
+        $browser->clickSheet(700, 500);
+        $browser->waitForStatus('Changed the words of "Pier 4"');
+        self::assertSame('Pier 4', $this->item($sheet, 'Pier 4')['text']);
+        self::assertGreaterThan(0, $browser->run('return document.querySelectorAll(".layer [data-item] path[d]").length'), 'letters are painted as outlines');
+
+        $browser->press('Line');
+        $browser->drag(100, 400, 400, 400);
+        $browser->waitForStatus('Drew "Line"');
+        self::assertEquals([0, 0], [$this->item($sheet, 'Line')['angle'], $this->item($sheet, 'Line')['frame']['h']]);
+
+        // Dragging the box, giving a drag back by Escape, and sizing by a handle.
+        $browser->drag(200, 160, 250, 200);
+        $browser->waitForStatus('Moved "Box"');
+        $moved = $this->item($sheet, 'Box')['frame'];
+        self::assertEqualsWithDelta($box['x'] + 50, $moved['x'], 2);
+        [$x, $y] = $browser->onScreen(250, 200);
+        $browser->pointer($x, $y)->clickAndHold()->moveByOffset(40, 40)->perform();
+        $browser->keys(WebDriverKeys::ESCAPE);
+        $browser->pointer($x, $y)->release()->perform();
+        self::assertSame($moved, $this->item($sheet, 'Box')['frame']);
+        [$x, $y] = $browser->onScreen($moved['x'] + $moved['w'], $moved['y'] + $moved['h']);
+        $browser->pointer($x + 3, $y + 3)->clickAndHold()->moveByOffset(15, 10)->moveByOffset(15, 10)->release()->perform();
+        $browser->waitForStatus('Sized "Box"');
+        self::assertGreaterThan($moved['w'] + 20, $this->item($sheet, 'Box')['frame']['w']);
+    }
+
+    public function test_selecting_adding_entering_groups_and_the_keys(): void
+    {
+        $browser = $this->browser;
+        ['sheet' => $sheet] = $this->openDemo();
+        $browser->clickSheet(100, 430);
+        [$x, $y] = $browser->onScreen(700, 420);
+        $browser->driver->action()->keyDown(null, WebDriverKeys::SHIFT)->perform();
+        $browser->pointer($x, $y)->click()->perform();
+        $browser->driver->action()->keyUp(null, WebDriverKeys::SHIFT)->perform();
+        self::assertStringContainsString('2 cards', $browser->see('.place h3')->getText());
+
+        $browser->clickSheet(200, 355, double: true);
+        self::assertStringContainsString('Skerry Point', $browser->see('.place h3')->getText());
+        $browser->keys(WebDriverKeys::ESCAPE);
+        Waiting::until(static fn (): bool => str_contains($browser->see('.place h3')->getText(), 'Card, Skerry Point'), 'the group to be selected again');
+
+        $browser->keys([WebDriverKeys::CONTROL, 'd', WebDriverKeys::NULL]);
+        $browser->waitForStatus('Copied "Card, Skerry Point"');
+        $browser->keys(WebDriverKeys::DELETE);
+        $browser->waitForStatus('Deleted "Card, Skerry Point"');
+        self::assertCount(4, $this->cards($sheet));
+        $browser->keys([WebDriverKeys::CONTROL, 'z', WebDriverKeys::NULL]);
+        $browser->waitForStatus('Undone: Deleted');
+        self::assertCount(5, $this->cards($sheet));
+        $browser->keys('?');
+        self::assertStringContainsString('undo, redo', $browser->see('[role=dialog] dl')->getText());
+    }
+
+    public function test_contents_lock_hide_rename_and_reorder(): void
+    {
+        $browser = $this->browser;
+        ['sheet' => $sheet] = $this->openDemo();
+        $foot = $this->item($sheet, 'Foot')['id'];
+        $browser->click("[data-row='$foot']");
+        $browser->clickOver("[data-row='$foot']", "[data-row='$foot'] [aria-label=Lock]");
+        $browser->waitForStatus('Locked "Foot"');
+        $browser->fill('input[name=x]', '5');
+        self::assertSame('"Foot" is locked. Unlock first.', $browser->waitForStatus('is locked'));
+        self::assertEquals(0, $this->item($sheet, 'Foot')['frame']['x']);
+        $browser->clickOver("[data-row='$foot']", "[data-row='$foot'] [aria-label=Hide]");
+        $browser->waitForStatus('Hid "Foot"');
+        $browser->driver->action()->doubleClick($browser->see("[data-row='$foot'] .name"))->perform();
+        $browser->see('.contents .text-field')->sendKeys('Sill'.WebDriverKeys::ENTER);
+        $browser->waitForStatus('Renamed "Foot" to "Sill"');
+
+        $names = static fn (): array => array_map(static fn ($row): string => $row->getText(), $browser->driver->findElements(WebDriverBy::cssSelector('.contents .name')));
+        $before = $names();
+        $pay = $this->item($sheet, 'Pay')['id'];
+        $top = $this->items($sheet);
+        $top = end($top)['id'];
+        // ChromeDriver does not begin native drags by itself, so the page is told of one as the browser would.
+        $browser->run('
+            const data = new DataTransfer();
+            const [from, to] = [...arguments].map((id) => document.querySelector(`[data-row="${id}"]`));
+            const tell = (row, type) => row.dispatchEvent(new DragEvent(type, {bubbles: true, cancelable: true, dataTransfer: data}));
+            tell(from, "dragstart"); tell(to, "dragover"); tell(to, "drop"); tell(from, "dragend");
+        ', $pay, $top);
+        $browser->waitForStatus('Put "Pay"');
+        self::assertNotSame($before, $names());
+    }
+
+    public function test_figures_that_cannot_be_read_are_explained_and_kept(): void
+    {
+        $browser = $this->browser;
+        $this->openDemo();
+        $browser->clickSheet(500, 430);
+        $browser->fill('input[name=w]', '2,5');
+        $browser->waitForStatus('decimals take a point');
+        self::assertSame('2,5', $browser->see('input[name=w]')->getAttribute('value'), 'what was typed is still there');
+        $browser->see('input[name=w]')->sendKeys(WebDriverKeys::ESCAPE);
+        self::assertSame('270', $browser->see('input[name=w]')->getAttribute('value'));
+        $browser->see('input[name=x]')->click();
+        $browser->keys(WebDriverKeys::ARROW_UP);
+        $browser->waitForStatus('x 354');
+    }
+
+    public function test_sheets_are_tabs_and_undo_follows_to_another(): void
+    {
+        $browser = $this->browser;
+        ['document' => $document] = $this->openDemo('Kiosk');
+        $browser->press('Add a sheet');
+        $browser->see('[role=dialog] .main');
+        $browser->press('Add sheet');
+        Waiting::until(static fn (): bool => str_contains($browser->see('.tab.on')->getText(), 'Sheet 5'), 'the new sheet');
+        $browser->waitForSheet();
+        self::assertStringContainsString('Nothing on this sheet yet', $browser->see('.contents .empty')->getText());
+        $browser->press('Box');
+        $browser->drag(100, 100, 300, 220);
+        $browser->waitForStatus('Drew "Box"');
+        $browser->press('Kiosk');
+        Waiting::until(static fn (): bool => str_contains($browser->see('.tab.on')->getText(), 'Kiosk'), 'the first sheet');
+        $browser->waitForSheet();
+        $browser->press('Undo');
+        Waiting::until(static fn (): bool => str_contains($browser->see('.tab.on')->getText(), 'Sheet 5'), 'undo to go to the sheet it changed');
+        $browser->press('Undo');
+        Waiting::until(fn (): bool => count($this->server->call('GET', "documents/$document")['sheets']) === 4, 'the sheet to be taken back');
+    }
+
+    public function test_the_shelf_deletes_with_undo_and_begins_new_documents(): void
+    {
+        $browser = $this->browser;
+        $browser->visit('/');
+        $browser->press('What to do with Merrow Sound Ferries');
+        $browser->see('.p-menu');
+        $browser->driver->findElement(WebDriverBy::xpath('//*[contains(@class,"p-menu-item-label") and text()="Delete"]'))->click();
+        self::assertStringContainsString('The shelf is empty', $browser->see('.bare')->getText());
+        $browser->press('Undo');
+        $browser->see('.standing');
+        $browser->driver->findElement(WebDriverBy::xpath('//button[.//b[text()="A5"]]'))->click();
+        $browser->waitForSheet();
+        self::assertStringContainsString('148 × 210 mm', $browser->see('.tab.on')->getText());
+    }
+}

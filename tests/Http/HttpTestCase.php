@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Http;
+
+use Illuminate\Contracts\Console\Kernel;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Testing\TestCase;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Testing\TestResponse;
+use Tests\Support\DataFolder;
+
+/** The application over HTTP, with a database of its own. */
+abstract class HttpTestCase extends TestCase
+{
+    protected DataFolder $data;
+
+    public function createApplication(): Application
+    {
+        $this->data = new DataFolder;
+        touch($this->data->path.'/allsquare.sqlite');
+        foreach (['work/logs', 'work/framework/views'] as $folder) {
+            mkdir($this->data->path."/$folder", 0o775, true);
+        }
+        putenv('ALLSQUARE_DATA='.$this->data->path);
+        /** @var Application $app */
+        $app = require dirname(__DIR__, 2).'/bootstrap/app.php';
+        $app->make(Kernel::class)->bootstrap();
+
+        return $app;
+    }
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        if (! is_file(config('allsquare.compiled').'/fonts/index.php')) {
+            Artisan::call('allsquare:compile');
+        }
+        Artisan::call('migrate', ['--force' => true]);
+    }
+
+    protected function tearDown(): void
+    {
+        DB::disconnect();
+        $this->data->remove();
+        parent::tearDown();
+    }
+
+    /** @return array{document: string, sheet: string} ids of a new document and its sheet */
+    protected function begin(float $width = 1280, float $height = 800): array
+    {
+        $made = $this->postJson('/api/documents', ['name' => 'Trial', 'sheet' => ['name' => 'One', 'width' => $width, 'height' => $height, 'unit' => 'px', 'ppi' => 96]])->assertCreated();
+
+        return ['document' => $made->json('id'), 'sheet' => $made->json('sheets.0.id')];
+    }
+
+    /**
+     * @param  list<string>  $items
+     * @param  array<string, mixed>  $params
+     * @param  array<string, mixed>  $more
+     * @return TestResponse<\Symfony\Component\HttpFoundation\Response>
+     */
+    protected function command(string $sheet, string $command, array $items = [], array $params = [], array $more = []): TestResponse
+    {
+        return $this->postJson("/api/sheets/$sheet/commands", ['command' => $command, 'items' => $items, 'params' => (object) $params, ...$more]);
+    }
+
+    protected function box(string $sheet, float $x, float $y, float $w = 50, float $h = 40, string $name = 'Box'): string
+    {
+        return $this->command($sheet, 'add-item', [], ['kind' => 'box', 'x' => $x, 'y' => $y, 'w' => $w, 'h' => $h, 'name' => $name])->assertOk()->json('created.0.id');
+    }
+
+    /** The sheet's bytes, without its revision, which only rises. */
+    protected function bytes(string $sheet): string
+    {
+        return (string) preg_replace('/"revision":\d+/', '', (string) $this->get("/api/sheets/$sheet")->assertOk()->getContent());
+    }
+}

@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Http;
+
+use PHPUnit\Framework\TestCase;
+use Symfony\Component\Process\Process;
+use Tests\Support\DataFolder;
+use Tests\Support\RunningServer;
+use Tests\Support\Waiting;
+
+/** bin/start, as a person runs it. */
+final class StartTest extends TestCase
+{
+    private DataFolder $data;
+
+    protected function setUp(): void
+    {
+        $this->data = new DataFolder;
+    }
+
+    protected function tearDown(): void
+    {
+        $this->data->remove();
+    }
+
+    public function test_two_runs_with_two_folders_never_meet_and_a_stopped_one_leaves_no_process(): void
+    {
+        $other = new DataFolder;
+        $first = new RunningServer($this->data->path, ['--empty']);
+        $second = new RunningServer($other->path);
+        self::assertSame([], $first->call('GET', 'documents')['documents']);
+        self::assertSame('Merrow Sound Ferries', $second->call('GET', 'documents')['documents'][0]['name']);
+        foreach ([[$first, SIGTERM], [$second, SIGINT]] as [$server, $signal]) {
+            $pids = [$server->pid(), ...RunningServer::descendants($server->pid())];
+            self::assertGreaterThan(4, count($pids), 'a server with several workers');
+            $server->stop($signal);
+            Waiting::until(static fn (): bool => array_filter($pids, static fn (int $pid): bool => posix_kill($pid, 0)) === [], 'all its processes to be gone', 5);
+        }
+        $other->remove();
+        self::assertStringContainsString("All Square is at $first->address", $first->output());
+    }
+
+    public function test_several_requests_at_once(): void
+    {
+        $server = new RunningServer($this->data->path);
+        $multi = curl_multi_init();
+        $handles = [];
+        foreach (range(1, 12) as $_) {
+            $handle = curl_init("$server->address/api/documents");
+            self::assertNotFalse($handle);
+            curl_setopt($handle, CURLOPT_RETURNTRANSFER, true);
+            curl_multi_add_handle($multi, $handle);
+            $handles[] = $handle;
+        }
+        do {
+            curl_multi_exec($multi, $running);
+            curl_multi_select($multi, 0.1);
+        } while ($running > 0);
+        foreach ($handles as $handle) {
+            self::assertSame(200, curl_getinfo($handle, CURLINFO_HTTP_CODE));
+        }
+        $server->stop();
+    }
+
+    public function test_what_is_wrong_is_said_in_one_line(): void
+    {
+        $server = new RunningServer($this->data->path, ['--empty']);
+        $taken = $this->start('--port', (string) $server->port, '--data', $this->data->path);
+        self::assertSame("All Square: port $server->port of 127.0.0.1 is taken or cannot be used. Try another with --port\n", $taken);
+        $server->stop();
+        touch($this->data->path.'/file');
+        self::assertSame("All Square: the folder {$this->data->path}/file/x cannot be written\n", $this->start('--data', $this->data->path.'/file/x'));
+        self::assertSame("All Square: unknown option --colour. There are: --port --host --data --empty --no-install\n", $this->start('--colour'));
+        self::assertSame("All Square: the port has to be a number from 1 to 65535\n", $this->start('--port', '99999'));
+        self::assertSame("All Square: php is missing. Install php-cli 8.2 or newer.\n", $this->start());
+    }
+
+    private function start(string ...$options): string
+    {
+        $environment = $options === [] ? ['PATH' => $this->toolsWithoutPhp()] : [];
+        $process = new Process([dirname(__DIR__, 2).'/bin/start', '--no-install', ...$options], env: $environment, timeout: 20);
+        $process->run();
+        self::assertSame(1, $process->getExitCode());
+
+        return $process->getErrorOutput().$process->getOutput();
+    }
+
+    private function toolsWithoutPhp(): string
+    {
+        $folder = $this->data->path.'/tools';
+        mkdir($folder);
+        foreach (['bash', 'dirname', 'env', 'sed', 'cat'] as $tool) {
+            symlink(trim((string) shell_exec("command -v $tool")), "$folder/$tool");
+        }
+
+        return $folder;
+    }
+}
