@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace App\History;
 
 use AllSquare\Core\Command\Needs;
+use AllSquare\Core\Sheet\Tree;
 use App\Models\Document;
 use App\Models\HistoryLine;
 use App\Models\Sheet;
 use App\Sheets\Answers;
 use App\Sheets\ChangeWriter;
 use App\Sheets\Deriver;
+use App\Sheets\ItemRows;
 use App\Sheets\SheetLoader;
 use App\Sheets\StaleRevision;
 use Illuminate\Support\Facades\DB;
@@ -124,7 +126,27 @@ final readonly class TimeTravel
         }
         $tree = $this->loader->draft(Sheet::query()->findOrFail($sheetId), new Needs(also: $this->parents($patch)), $ids)->tree;
 
-        return $this->deriver->derive($tree, array_values(array_filter($ids, $tree->has(...))), write: true, also: $this->parents($patch));
+        $rows = $this->deriver->derive($tree, array_values(array_filter($ids, $tree->has(...))), $this->parents($patch), $this->refitted($tree, $patch));
+        $this->writer->writeDerived($rows);
+
+        return $rows;
+    }
+
+    /** @return list<string> the groups that only got another frame */
+    private function refitted(Tree $tree, Patch $patch): array
+    {
+        $refitted = [];
+        foreach ($patch->rows as [$table, $id, $before, $after]) {
+            if ($table === 'items' && $before !== null && $after !== null && $tree->has($id)) {
+                $is = $tree->item($id);
+                $was = ItemRows::toCore((object) ['id' => $id, ...ItemRows::columns($is), ...$before]);
+                if ($is->kind->holdsItems() && $is->sharesSpaceWith($was)) {
+                    $refitted[] = $id;
+                }
+            }
+        }
+
+        return $refitted;
     }
 
     /** @return list<string> the groups that items came from or went to */

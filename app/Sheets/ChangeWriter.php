@@ -13,6 +13,7 @@ use App\Models\Sheet;
 use App\Models\Slice;
 use Illuminate\Support\Facades\DB;
 use RuntimeException;
+use stdClass;
 
 /** Turns changes of the core into patches, and writes patches. */
 final class ChangeWriter
@@ -36,27 +37,42 @@ final class ChangeWriter
     }
 
     /**
+     * @param  list<stdClass>  $rows  items with their derived columns, which are written along
      * @param  bool  $checked  whether what is there must be what the patch says was there before
      *
      * @throws RuntimeException when it is not
      */
-    public function write(Patch $patch, bool $checked = false): void
+    public function write(Patch $patch, array $rows = [], bool $checked = false): void
     {
+        $derived = array_column($rows, null, 'id');
         DB::statement('PRAGMA defer_foreign_keys = ON');
+        $statements = new RowStatements(DB::connection());
         foreach ($patch->rows as [$table, $id, $before, $after]) {
             if (! in_array($table, self::TABLES, true)) {
                 throw new RuntimeException("A patch names the table $table.");
             }
-            if ($before === null) {
-                DB::table($table)->insert(['id' => $id, ...($after ?? [])]);
-
-                continue;
+            if ($after !== null && isset($derived[$id])) {
+                $after = [...$after, ...ItemRows::derivedOf($derived[$id])];
+                unset($derived[$id]);
             }
-            $row = DB::table($table)->where('id', $id);
-            if ($checked) {
+            if ($checked && $before !== null) {
                 $this->expect($table, $id, $before);
             }
-            $after === null ? $row->delete() : $row->update($after);
+            match (true) {
+                $after === null => $statements->delete($table, $id),
+                $before === null => $statements->insert($table, $id, $after),
+                default => $statements->update($table, $id, $after),
+            };
+        }
+        $this->writeDerived(array_values($derived));
+    }
+
+    /** @param  list<stdClass>  $rows as the deriver gave them */
+    public function writeDerived(array $rows): void
+    {
+        $statements = new RowStatements(DB::connection());
+        foreach ($rows as $row) {
+            $statements->update('items', $row->id, ItemRows::derivedOf($row));
         }
     }
 

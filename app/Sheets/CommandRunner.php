@@ -6,12 +6,14 @@ namespace App\Sheets;
 
 use AllSquare\Core\Command\Execution;
 use AllSquare\Core\Refusal;
+use AllSquare\Core\Sheet\Draft;
 use App\History\Recorder;
 use App\Models\HistoryLine;
 use App\Models\Sheet;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
+use stdClass;
 
 /**
  * Runs commands on sheets: the one way in which a sheet changes.
@@ -67,8 +69,8 @@ final readonly class CommandRunner
             throw new NothingChanged($this->answers->unchanged($sheet->revision - 1, $done->report));
         }
         $patch = $this->writer->patch($sheet, $done->change);
-        $this->writer->write($patch);
-        $rows = $this->deriver->derive($draft->tree, $done->change->touched(), write: true, also: $done->change->formerParents());
+        $rows = $this->derived($draft, $done);
+        $this->writer->write($patch, $rows);
         $answer = $this->answers->ofChange($sheet, $draft, $done, $rows, $sheet->revision);
         $this->recorder->record($sheet, $call, $done->report, $patch);
 
@@ -91,9 +93,14 @@ final readonly class CommandRunner
         if ($done->change->isEmpty()) {
             return $this->answers->unchanged($sheet->revision, $done->report);
         }
-        $rows = $this->deriver->derive($draft->tree, $done->change->touched(), write: false, also: $done->change->formerParents());
 
-        return $this->answers->ofChange($sheet, $draft, $done, $rows, $sheet->revision);
+        return $this->answers->ofChange($sheet, $draft, $done, $this->derived($draft, $done), $sheet->revision);
+    }
+
+    /** @return list<stdClass> the rows that are not as they were */
+    private function derived(Draft $draft, Execution $done): array
+    {
+        return $this->deriver->derive($draft->tree, $done->change->touched(), $done->change->formerParents(), $done->change->refitted());
     }
 
     private function raise(string $sheetId, ?int $expected): void

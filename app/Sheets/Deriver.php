@@ -4,42 +4,41 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
+use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Measure\Derivation;
 use AllSquare\Core\Sheet\Tree;
 use AllSquare\Core\Text\FontLibrary;
 use App\Models\Item;
-use Illuminate\Support\Facades\DB;
 use stdClass;
 
-/** Keeps the derived columns of items true, and says which items look different for it. */
+/** Computes the derived columns of items, and says which items look different after a change. */
 final readonly class Deriver
 {
-    public function __construct(private FontLibrary $fonts, private SheetLoader $loader)
+    public function __construct(private FontLibrary $fonts, private SheetLoader $loader, private ChangeWriter $writer)
     {
     }
 
     /**
-     * Computes again what follows from these items, and writes it unless this is a dry run.
+     * Computes again what follows from these items.
      *
      * @param  Tree  $tree  as it is now, with the whole branches of these items
      * @param  list<string>  $touched  ids whose base columns have changed
      * @param  list<string>  $also  ids of other items that may look different for it
+     * @param  list<string>  $refitted  those groups among them that only got another frame
      * @return list<stdClass> the rows that are not as they were, in tree order; with `svg` only where that changed
      */
-    public function derive(Tree $tree, array $touched, bool $write, array $also = []): array
+    public function derive(Tree $tree, array $touched, array $also = [], array $refitted = []): array
     {
-        $derivation = new Derivation($tree, $this->fonts);
-        $affected = $derivation->affected([...$touched, ...array_filter($also, $tree->has(...))]);
-        $stored = $this->loader->derived($affected);
+        $also = array_values(array_filter($also, $tree->has(...)));
+        $affected = Derivation::affected($tree, [...$touched, ...$also], [...$refitted, ...$also]);
+        $stored = $this->loader->derived([...$affected, ...$this->inside($tree, $affected)]);
+        $derivation = new Derivation($tree, $this->fonts, $this->inks(array_diff_key($stored, array_flip($affected))));
         $isTouched = array_flip($touched);
         $rows = [];
         foreach ($affected as $id) {
             $was = $stored[$id] ?? null;
             $columns = ItemRows::derivedColumns($derivation->of($id, $was?->paint_hash));
             $differs = $was === null || array_diff_assoc($columns, (array) $was) !== [];
-            if ($write && $differs) {
-                DB::table('items')->where('id', $id)->update($columns);
-            }
             if ($differs || isset($isTouched[$id])) {
                 $rows[$id] = (object) ['id' => $id, ...ItemRows::columns($tree->item($id)), ...$columns];
             }
@@ -52,12 +51,40 @@ final readonly class Deriver
         return array_values($rows);
     }
 
+    /**
+     * @param  list<string>  $affected
+     * @return list<string> what lies directly in affected groups and is itself as it was
+     */
+    private function inside(Tree $tree, array $affected): array
+    {
+        $isAffected = array_flip($affected);
+        $inside = [];
+        foreach ($affected as $id) {
+            foreach ($tree->children($id) as $child) {
+                if (! isset($isAffected[$child->id]) && ! ($child->kind->holdsItems() && $child->hidden)) {
+                    $inside[] = $child->id;
+                }
+            }
+        }
+
+        return $inside;
+    }
+
+    /**
+     * @param  array<string, stdClass>  $stored
+     * @return array<string, Rect>
+     */
+    private function inks(array $stored): array
+    {
+        return array_map(static fn (stdClass $row): Rect => new Rect($row->ink_x, $row->ink_y, $row->ink_w, $row->ink_h), $stored);
+    }
+
     /** All derived columns of a sheet computed anew, whatever is stored. */
     public function rebuild(string $sheet): int
     {
         $tree = new Tree($this->loader->everything($sheet));
         Item::query()->toBase()->where('sheet_id', $sheet)->update(['paint_hash' => '']);
-        $this->derive($tree, array_map(strval(...), array_keys($tree->all())), write: true);
+        $this->writer->writeDerived($this->derive($tree, array_map(strval(...), array_keys($tree->all()))));
 
         return count($tree->all());
     }

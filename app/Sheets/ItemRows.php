@@ -70,6 +70,12 @@ final class ItemRows
         return $derived->svg === null ? $columns : [...$columns, 'svg' => $derived->svg];
     }
 
+    /** @return array<string, mixed> the derived columns of a row; the painting only where the row has it */
+    public static function derivedOf(stdClass $row): array
+    {
+        return array_diff_key((array) $row, array_flip(self::BASE));
+    }
+
     /** @return list<string> the columns that an answer is made of */
     public static function answerColumns(): array
     {

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace AllSquare\Core\Arrange;
 
 use AllSquare\Core\Geometry\Length;
-use AllSquare\Core\Geometry\Matrix;
 use AllSquare\Core\Geometry\Point;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Measure\Boxes;
@@ -50,10 +49,10 @@ final readonly class GroupFit
     public function fit(string $id): void
     {
         $group = $this->draft->item($id);
-        if ($this->boxes->isEmptyGroup($id)) {
+        $union = $this->boxes->inside($id)?->settled();
+        if ($union === null) {
             return;
         }
-        $union = $this->unionInside($id)->settled();
         if ($union->same(new Rect($group->origin->x, $group->origin->y, $group->frame->w, $group->frame->h))) {
             return;
         }
@@ -80,17 +79,5 @@ final readonly class GroupFit
                 round($inside->y + $slip->y, 9) + 0.0,
             ),
         ]);
-    }
-
-    private function unionInside(string $id): Rect
-    {
-        $boxes = [];
-        foreach ($this->draft->tree->children($id) as $child) {
-            if (! $child->hidden && ! $this->boxes->isEmptyGroup($child->id)) {
-                $boxes[] = $this->boxes->boundsIn($child, Matrix::identity());
-            }
-        }
-
-        return Rect::unionOf($boxes) ?? $this->draft->item($id)->frame;
     }
 }

@@ -17,7 +17,8 @@ final readonly class Boxes
 {
     private Painters $painters;
 
-    public function __construct(private Tree $tree, FontLibrary $fonts)
+    /** @param  array<string, Rect>  $knownInks by id, of items that are known to be as they were; reckoning ink is slow */
+    public function __construct(private Tree $tree, FontLibrary $fonts, private array $knownInks = [])
     {
         $this->painters = new Painters($fonts);
     }
@@ -45,12 +46,6 @@ final readonly class Boxes
         return ($this->inkOf($this->tree->item($id)) ?? $this->bounds($id))->settled();
     }
 
-    /** Ink plus shadows: what trimming and culling go by. No kind has shadows yet. */
-    public function painted(string $id): Rect
-    {
-        return $this->ink($id);
-    }
-
     /** The frame as if the item's angle were 0, about the same centre. */
     public function upright(string $id): Rect
     {
@@ -68,6 +63,14 @@ final readonly class Boxes
     public function boundsIn(Item $item, Matrix $fromParent): Rect
     {
         return $this->shownIn($item, $fromParent) ?? $this->frameIn($item, $fromParent);
+    }
+
+    /** The box round what a group shows, in the group's own space; null when it shows nothing. */
+    public function inside(string $group): ?Rect
+    {
+        $boxes = array_map(fn (Item $child): ?Rect => $this->shownIn($child, Matrix::identity()), $this->visibleChildren($group));
+
+        return Rect::unionOf(array_values(array_filter($boxes)));
     }
 
     /** Whether a group shows nothing at all: such a group is left out of arranging. */
@@ -127,6 +130,9 @@ final readonly class Boxes
 
     private function inkOf(Item $item): ?Rect
     {
+        if (isset($this->knownInks[$item->id])) {
+            return $this->knownInks[$item->id];
+        }
         if (! $item->kind->holdsItems()) {
             return $this->painters->of($item)->ink($item, $this->tree->toSheet($item->parent)->after($item->toParent()));
         }

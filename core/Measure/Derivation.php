@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Measure;
 
+use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Paint\Painters;
 use AllSquare\Core\Sheet\Tree;
 use AllSquare\Core\Text\FontLibrary;
@@ -15,9 +16,10 @@ final readonly class Derivation
 
     private Painters $painters;
 
-    public function __construct(private Tree $tree, FontLibrary $fonts)
+    /** @param  array<string, Rect>  $knownInks by id, of items that are known to be as they were */
+    public function __construct(private Tree $tree, FontLibrary $fonts, array $knownInks = [])
     {
-        $this->boxes = new Boxes($tree, $fonts);
+        $this->boxes = new Boxes($tree, $fonts, $knownInks);
         $this->painters = new Painters($fonts);
     }
 
@@ -26,11 +28,13 @@ final readonly class Derivation
     {
         $item = $this->tree->item($id);
         $hash = Painters::hash($item);
+        // Ink plus shadows; no kind has shadows yet.
+        $painted = $ink = $this->boxes->ink($id);
 
         return new Derived(
             $this->boxes->bounds($id),
-            $this->boxes->ink($id),
-            $this->boxes->painted($id),
+            $ink,
+            $painted,
             $hash,
             $hash === $knownHash ? null : $this->painters->of($item)->svg($item),
         );
@@ -40,13 +44,16 @@ final readonly class Derivation
      * All items whose boxes may have changed when these did: themselves, what is in them, and the groups they lie in.
      *
      * @param  list<string>  $ids  that are in the tree
+     * @param  list<string>  $refitted  those groups among them whose contents stayed where they are
      * @return list<string>
      */
-    public function affected(array $ids): array
+    public static function affected(Tree $tree, array $ids, array $refitted = []): array
     {
+        $isRefitted = array_flip($refitted);
         $affected = [];
         foreach ($ids as $id) {
-            foreach ([$this->tree->item($id), ...$this->tree->descendants($id), ...$this->tree->ancestors($id)] as $item) {
+            $inside = isset($isRefitted[$id]) ? [] : $tree->descendants($id);
+            foreach ([$tree->item($id), ...$inside, ...$tree->ancestors($id)] as $item) {
                 $affected[$item->id] = $item->id;
             }
         }

@@ -29,6 +29,15 @@ final readonly class Change
         return array_keys(array_filter($this->items, static fn (array $pair): bool => $pair[1] !== null));
     }
 
+    /** @return list<string> ids of groups that only got another frame, so that what is in them stays where it is */
+    public function refitted(): array
+    {
+        return array_map(strval(...), array_keys(array_filter(
+            $this->items,
+            static fn (array $pair): bool => $pair[0] !== null && $pair[1] !== null && $pair[1]->kind->holdsItems() && $pair[0]->sharesSpaceWith($pair[1]),
+        )));
+    }
+
     /** @return list<string> ids of the groups that something was taken from, or was different in */
     public function formerParents(): array
     {

@@ -81,6 +81,14 @@ final readonly class Item
             ->after(Matrix::shift($this->frame->x - $this->origin->x, $this->frame->y - $this->origin->y));
     }
 
+    /** Whether what lies in it stays where it is on the sheet: its own space is placed as that of the other. */
+    public function sharesSpaceWith(self $other): bool
+    {
+        [$a, $b] = [$this->toParent(), $other->toParent()];
+
+        return $this->parent === $other->parent && $this->angle === $other->angle && abs($a->dx - $b->dx) < 1e-6 && abs($a->dy - $b->dy) < 1e-6;
+    }
+
     public function number(string $prop): float
     {
         $value = $this->props[$prop] ?? 0.0;

@@ -64,6 +64,15 @@ export function meets(a: Box, b: Box): boolean {
     return a.x <= b.x + b.w && b.x <= a.x + a.w && a.y <= b.y + b.h && b.y <= a.y + a.h;
 }
 
+export function contains(outer: Box, inner: Box): boolean {
+    return (
+        outer.x <= inner.x &&
+        outer.y <= inner.y &&
+        outer.x + outer.w >= inner.x + inner.w &&
+        outer.y + outer.h >= inner.y + inner.h
+    );
+}
+
 /** Whole pixels as in core/Geometry/Length: half up. */
 export function whole(value: number): number {
     return Math.floor(value + 0.5 + 1e-6) + 0;

@@ -2,12 +2,12 @@
 import { api, Problem } from '@/api/client';
 import SheetTabs from '@/desk/SheetTabs.vue';
 import { figure } from '@/desk/geometry';
+import Choices, { type Background } from '@/handover/Choices.vue';
 import { filesOf } from '@/handover/files';
 import SheetWithSlices from '@/handover/SheetWithSlices.vue';
 import SliceTable from '@/handover/SliceTable.vue';
 import TopBar from '@/parts/TopBar.vue';
 import { useDesk } from '@/stores/desk';
-import InputText from 'primevue/inputtext';
 import ProgressBar from 'primevue/progressbar';
 import { computed, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';
@@ -15,10 +15,9 @@ import { useRoute } from 'vue-router';
 /** Handing over: which slices, at which sizes; the list of files before they are made; the archive. */
 const desk = useDesk();
 const route = useRoute();
-const SCALES = [1, 1.5, 2, 3];
 const LIMIT = { files: 20, megapixels: 20 };
 const scales = ref([1, 2]);
-const background = ref<'transparent' | 'sheet' | 'colour'>('sheet');
+const background = ref<Background>('sheet');
 const colour = ref('#ffffff');
 const left = ref<string[]>([]);
 const busy = ref(false);
@@ -58,12 +57,6 @@ const hindrance = computed(() => {
 
 function say(text: string, wrong = false): void {
     said.value = { text, wrong };
-}
-
-function toggleScale(scale: number): void {
-    scales.value = scales.value.includes(scale)
-        ? scales.value.filter((other) => other !== scale)
-        : [...scales.value, scale].sort((a, b) => a - b);
 }
 
 async function make(): Promise<void> {
@@ -149,54 +142,7 @@ async function putRight(): Promise<void> {
             </div>
             <SliceTable v-else v-model:left="left" :scales="scales" @put-right="putRight" />
             <div class="foot">
-                <div class="choice" role="group" aria-label="Sizes">
-                    <span>Sizes</span>
-                    <button
-                        v-for="scale in SCALES"
-                        :key="scale"
-                        class="btn num"
-                        type="button"
-                        :aria-pressed="scales.includes(scale)"
-                        @click="toggleScale(scale)"
-                    >
-                        {{ scale }}x
-                    </button>
-                </div>
-                <div class="choice" role="group" aria-label="Background">
-                    <span>Background</span>
-                    <button
-                        class="btn"
-                        type="button"
-                        :aria-pressed="background === 'transparent'"
-                        @click="background = 'transparent'"
-                    >
-                        Clear
-                    </button>
-                    <button
-                        class="btn"
-                        type="button"
-                        :aria-pressed="background === 'sheet'"
-                        @click="background = 'sheet'"
-                    >
-                        Sheet
-                    </button>
-                    <button
-                        class="btn"
-                        type="button"
-                        :aria-pressed="background === 'colour'"
-                        @click="background = 'colour'"
-                    >
-                        Colour
-                    </button>
-                    <InputText
-                        v-if="background === 'colour'"
-                        v-model="colour"
-                        class="num hex"
-                        maxlength="7"
-                        size="small"
-                        aria-label="Background colour"
-                    />
-                </div>
+                <Choices v-model:scales="scales" v-model:background="background" v-model:colour="colour" />
                 <div class="make">
                     <p :class="{ wrong: hindrance || said.wrong }" role="status">
                         {{ busy ? 'Painting' : hindrance || said.text }}
@@ -289,23 +235,6 @@ async function putRight(): Promise<void> {
     display: grid;
     gap: 9px;
     position: relative;
-}
-.choice {
-    display: flex;
-    align-items: center;
-    gap: 6px;
-}
-.choice span {
-    width: 82px;
-    color: var(--soft);
-}
-.choice [aria-pressed='true'] {
-    background: var(--spruce-wash);
-    border-color: var(--spruce);
-}
-.hex {
-    width: 90px;
-    height: 27px;
 }
 .make {
     display: flex;

@@ -78,7 +78,7 @@ final class PaintingTest extends TestCase
         $painters = new Painters(Fonts::library());
         $boxes = $scene->boxes();
         $paintings = array_map(static fn ($item): string => $painters->of($item)->svg($item), $scene->items);
-        $painted = array_map(static fn ($item): Rect => $boxes->painted($item->id), $scene->items);
+        $painted = array_map(static fn ($item): Rect => $boxes->ink($item->id), $scene->items);
         $svg = (new SheetPainter(Fonts::library()))->svg($tree, $paintings, $painted, new Rect(0, 0, 100, 80), [200, 160], '#ffffff');
         self::assertStringContainsString("width='200' height='160' viewBox='0 0 100 80'", $svg);
         self::assertSame(1, substr_count($svg, "<rect width='50'"), 'neither the hidden one nor the one outside');

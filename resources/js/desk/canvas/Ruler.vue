@@ -27,7 +27,6 @@ function draw(): void {
     if (props.axis === 'y') context.transform(0, 1, 1, 0, 0, 0);
     shade(context);
     ticks(context);
-    mark(context);
 }
 
 const start = () => (props.axis === 'x' ? view.pan.x : view.pan.y);
@@ -80,34 +79,52 @@ function label(context: CanvasRenderingContext2D, text: string, at: number): voi
     context.restore();
 }
 
-function mark(context: CanvasRenderingContext2D): void {
-    if (!view.pointer) return;
-    const at = Math.round(props.axis === 'x' ? view.pointer.x : view.pointer.y) + 0.5;
-    context.strokeStyle = '#a83a24';
-    context.beginPath();
-    context.moveTo(at, 0);
-    context.lineTo(at, THICK);
-    context.stroke();
-}
+/** Where the pointer is: a line of its own, so that the ruler is not drawn anew with every move. */
+const mark = computed(() => {
+    if (!view.pointer) return { display: 'none' };
+    const at = Math.round(props.axis === 'x' ? view.pointer.x : view.pointer.y);
+    return { transform: props.axis === 'x' ? `translateX(${at}px)` : `translateY(${at}px)` };
+});
 
-watch(() => [view.zoom, view.pan, along.value, desk.selectedBox, desk.sheet, view.pointer], draw, { flush: 'post' });
+watch(() => [view.zoom, view.pan, along.value, desk.selectedBox, desk.sheet], draw, { flush: 'post' });
 onMounted(() => void document.fonts.ready.then(draw));
 </script>
 
 <template>
-    <canvas
-        ref="canvas"
-        :class="['ruler', axis]"
-        :style="
-            axis === 'x' ? { width: `${along}px`, height: `${THICK}px` } : { width: `${THICK}px`, height: `${along}px` }
-        "
-        aria-hidden="true"
-    />
+    <div :class="['ruler', axis]" aria-hidden="true">
+        <canvas
+            ref="canvas"
+            :style="
+                axis === 'x'
+                    ? { width: `${along}px`, height: `${THICK}px` }
+                    : { width: `${THICK}px`, height: `${along}px` }
+            "
+        />
+        <i :style="mark" />
+    </div>
 </template>
 
 <style scoped>
 .ruler {
-    display: block;
+    position: relative;
     background: var(--well);
+    overflow: hidden;
+}
+.ruler canvas {
+    display: block;
+}
+.ruler i {
+    position: absolute;
+    left: 0;
+    top: 0;
+    background: var(--brick);
+}
+.x i {
+    width: 1px;
+    height: 100%;
+}
+.y i {
+    height: 1px;
+    width: 100%;
 }
 </style>

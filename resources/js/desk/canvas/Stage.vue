@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import type { Box, Point } from '@/api/types';
+import { contains } from '@/desk/geometry';
 import { itemsAt } from '@/desk/hit';
 import type { Tree } from '@/desk/tree';
 import { useDesk } from '@/stores/desk';
 import { useView } from '@/stores/view';
-import { computed, onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue';
+import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue';
 import { bandGesture } from './gestures/band';
 import { drawGesture } from './gestures/draw';
 import { lift, type Gesture } from './gestures/gesture';
@@ -12,6 +13,7 @@ import { moveGesture } from './gestures/move';
 import { panGesture } from './gestures/pan';
 import { sizeGesture, type Handle } from './gestures/size';
 import { fetchGlyphs } from './glyphs';
+import { useHeldPointer } from './heldPointer';
 import Overlay from './Overlay.vue';
 import { Painting } from './painting';
 import Ruler from './Ruler.vue';
@@ -24,8 +26,7 @@ const view = useView();
 const plane = ref<HTMLElement | null>(null);
 const still = ref<SVGGElement | null>(null);
 const air = ref<SVGGElement | null>(null);
-const gesture = shallowRef<Gesture | null>(null);
-const spaceHeld = ref(false);
+const { gesture, spaceHeld, follow, end, giveBack } = useHeldPointer();
 let painting: Painting | null = null;
 let paintedView: Box | null = null;
 /** the items as they are painted: those whose letters have been fetched */
@@ -50,15 +51,6 @@ function paint(): void {
     painting.hide(view.editing?.item ?? null);
 }
 
-function covers(outer: Box, inner: Box): boolean {
-    return (
-        outer.x <= inner.x &&
-        outer.y <= inner.y &&
-        outer.x + outer.w >= inner.x + inner.w &&
-        outer.y + outer.h >= inner.y + inner.h
-    );
-}
-
 async function show(): Promise<void> {
     const tree = desk.tree;
     await fetchGlyphs(tree.items.values()).catch(() => undefined);
@@ -72,7 +64,7 @@ watch(() => desk.tree, show);
 watch(
     () => view.visible,
     () => {
-        if (!paintedView || !covers(paintedView, view.visible) || view.visible.w * 6 < paintedView.w) paint();
+        if (!paintedView || !contains(paintedView, view.visible) || view.visible.w * 6 < paintedView.w) paint();
     },
 );
 watch(
@@ -147,38 +139,11 @@ function begin(event: PointerEvent, next: Gesture): void {
     event.preventDefault();
 }
 
-let waiting: { at: Point; shift: boolean; alt: boolean } | null = null;
-
 function onMove(event: PointerEvent): void {
     view.pointer = onCanvas(event);
     const at = onSheet(event);
-    if (!gesture.value) {
-        view.hovered = view.tool === 'select' ? meant(at, event.ctrlKey || event.metaKey) : null;
-        return;
-    }
-    const first = waiting === null;
-    waiting = { at, shift: event.shiftKey, alt: event.altKey };
-    if (first) requestAnimationFrame(followPointer);
-}
-
-/** One step of a gesture for each frame, however many moves the pointer reports. */
-function followPointer(): void {
-    if (waiting && gesture.value) gesture.value.move(waiting.at, waiting);
-    waiting = null;
-}
-
-function onUp(): void {
-    followPointer();
-    const ended = gesture.value;
-    gesture.value = null;
-    ended?.end();
-}
-
-function giveBack(): void {
-    waiting = null;
-    const ended = gesture.value;
-    gesture.value = null;
-    ended?.cancel();
+    if (gesture.value) follow(at, event);
+    else view.hovered = view.tool === 'select' ? meant(at, event.ctrlKey || event.metaKey) : null;
 }
 
 /** The browser may take the capture away while the button is still held, when the page under the pointer changes. */
@@ -213,19 +178,6 @@ function onWheel(event: WheelEvent): void {
     else view.panBy(-event.deltaX, -event.deltaY);
 }
 
-function onKey(event: KeyboardEvent): void {
-    const typing =
-        event.target instanceof HTMLElement && event.target.closest('input, textarea, button, [role=dialog]');
-    if (event.code === 'Space' && !typing) {
-        spaceHeld.value = event.type === 'keydown';
-        event.preventDefault();
-    }
-    if (event.type === 'keydown' && event.key === 'Escape' && gesture.value) {
-        event.stopImmediatePropagation();
-        giveBack();
-    }
-}
-
 const observer = new ResizeObserver(([entry]) => {
     if (!entry) return;
     const first = view.size.w === 0;
@@ -242,18 +194,12 @@ watch(() => desk.sheet?.id, fitSheet, { flush: 'post' });
 onMounted(async () => {
     if (plane.value) observer.observe(plane.value);
     if (still.value && air.value) painting = new Painting(still.value, air.value);
-    window.addEventListener('keydown', onKey, true);
-    window.addEventListener('keyup', onKey, true);
-    window.addEventListener('blur', giveBack);
     await show();
 });
 
 onBeforeUnmount(() => {
     observer.disconnect();
     view.size = { w: 0, h: 0 };
-    window.removeEventListener('keydown', onKey, true);
-    window.removeEventListener('keyup', onKey, true);
-    window.removeEventListener('blur', giveBack);
 });
 </script>
 
@@ -273,7 +219,7 @@ onBeforeUnmount(() => {
             :style="{ cursor }"
             @pointerdown="onDown"
             @pointermove="onMove"
-            @pointerup="onUp"
+            @pointerup="end"
             @pointercancel="giveBack"
             @lostpointercapture="onLost"
             @pointerleave="onLeave"

@@ -1,24 +1,14 @@
 <script setup lang="ts">
 import type { Item } from '@/api/types';
-import TextField from '@/parts/TextField.vue';
 import { useDesk } from '@/stores/desk';
-import { useView } from '@/stores/view';
 import VirtualScroller from 'primevue/virtualscroller';
 import { computed, nextTick, ref, watch, type ComponentPublicInstance } from 'vue';
+import ContentsRow, { type Row } from './ContentsRow.vue';
 import { useReordering } from './reordering';
 
 /** Everything on the sheet, the foremost first, as it hangs together. */
-interface Row {
-    item: Item;
-    depth: number;
-    open: boolean;
-    locked: boolean;
-    hidden: boolean;
-}
-
 const ROW = 26;
 const desk = useDesk();
-const view = useView();
 const closed = ref(new Set<string>());
 const renaming = ref<string | null>(null);
 const scroller = ref<ComponentPublicInstance | null>(null);
@@ -124,14 +114,6 @@ async function startRenaming(item: Item): Promise<void> {
     await nextTick();
     document.querySelector<HTMLInputElement>('.contents .text-field')?.select();
 }
-
-const ICONS: Record<Item['kind'], string> = {
-    box: 'M2 3h10v8H2z',
-    round: 'M2 7a5 4.500 0 1 0 10 0a5 4.500 0 1 0-10 0z',
-    line: 'M2 11 12 3',
-    text: 'M3 3h8M7 3v8',
-    group: 'M2 4V2h2M10 2h2v2M12 10v2h-2M4 12H2v-2M4.500 4.500h5v5h-5z',
-};
 </script>
 
 <template>
@@ -149,84 +131,23 @@ const ICONS: Record<Item['kind'], string> = {
         </p>
         <VirtualScroller v-else ref="scroller" :items="rows" :item-size="ROW" class="scroller">
             <template #item="{ item: row }: { item: Row }">
-                <div
-                    class="row"
-                    role="treeitem"
-                    :class="{
-                        selected: selected.has(row.item.id),
-                        hidden: row.hidden,
-                        over: view.hovered === row.item.id,
-                        focused: focused === row.item.id,
-                        drop: reordering.mark(row.item.id),
-                    }"
-                    :style="{ paddingLeft: `${6 + row.depth * 14}px` }"
-                    :aria-selected="selected.has(row.item.id)"
-                    :aria-level="row.depth + 1"
-                    :aria-expanded="row.item.kind === 'group' ? row.open : undefined"
-                    :data-row="row.item.id"
-                    draggable="true"
+                <ContentsRow
+                    :row="row"
+                    :selected="selected.has(row.item.id)"
+                    :focused="focused === row.item.id"
+                    :marked="reordering.mark(row.item.id)"
+                    :renaming="renaming === row.item.id"
                     @click="click($event, row.item)"
                     @dblclick="startRenaming(row.item)"
-                    @mouseenter="view.hovered = row.item.id"
-                    @mouseleave="view.hovered = null"
                     @dragstart="reordering.start($event, row.item)"
                     @dragover="reordering.over($event, row.item)"
                     @drop="reordering.drop($event)"
                     @dragend="reordering.end()"
-                >
-                    <button
-                        v-if="row.item.kind === 'group'"
-                        class="twist"
-                        type="button"
-                        tabindex="-1"
-                        :aria-label="row.open ? 'Close' : 'Open'"
-                        @click.stop="toggleOpen(row.item.id)"
-                    >
-                        <svg width="10" height="10" :class="{ open: row.open }"><path d="M3 1.500 7 5 3 8.500" /></svg>
-                    </button>
-                    <i v-else class="twist" />
-                    <svg class="kind" width="14" height="14" aria-hidden="true"><path :d="ICONS[row.item.kind]" /></svg>
-                    <TextField
-                        v-if="renaming === row.item.id"
-                        :value="row.item.name"
-                        label="Name"
-                        @keep="rename(row.item, $event)"
-                        @done="renaming = null"
-                        @click.stop
-                        @dblclick.stop
-                    />
-                    <span v-else class="name">{{ row.item.name }}</span>
-                    <button
-                        class="flag"
-                        type="button"
-                        tabindex="-1"
-                        :class="{ on: row.item.locked, inherited: row.locked }"
-                        :aria-label="row.item.locked ? 'Unlock' : 'Lock'"
-                        :aria-pressed="row.item.locked"
-                        @click.stop="set(row.item, 'locked')"
-                    >
-                        <svg width="13" height="13"><path d="M3 6h7v5H3zM4.500 6V4a2 2 0 0 1 4 0v2" /></svg>
-                    </button>
-                    <button
-                        class="flag"
-                        type="button"
-                        tabindex="-1"
-                        :class="{ on: row.item.hidden, inherited: row.hidden }"
-                        :aria-label="row.item.hidden ? 'Show' : 'Hide'"
-                        :aria-pressed="row.item.hidden"
-                        @click.stop="set(row.item, 'hidden')"
-                    >
-                        <svg width="14" height="13">
-                            <path
-                                :d="
-                                    row.item.hidden
-                                        ? 'M2 5.500c2.500 3 7.500 3 10 0M3.500 7.500 2.500 9M7 8v2M10.500 7.500l1 1.500'
-                                        : 'M1.500 6.500c2.500-4 8.500-4 11 0c-2.500 4-8.500 4-11 0zM7 5a1.500 1.500 0 1 0 .01 0z'
-                                "
-                            />
-                        </svg>
-                    </button>
-                </div>
+                    @twist="toggleOpen(row.item.id)"
+                    @flag="set(row.item, $event)"
+                    @rename="rename(row.item, $event)"
+                    @renamed="renaming = null"
+                />
             </template>
         </VirtualScroller>
     </div>
@@ -242,7 +163,7 @@ const ICONS: Record<Item['kind'], string> = {
 .contents:focus-visible {
     outline-offset: -2px;
 }
-.contents:focus-visible .row.focused {
+.contents:focus-visible :deep(.row.focused) {
     box-shadow: inset 0 0 0 1.5px var(--spruce);
 }
 .scroller {
@@ -253,91 +174,6 @@ const ICONS: Record<Item['kind'], string> = {
 .scroller :deep(.p-virtualscroller-content) {
     width: 100%;
     min-width: 0;
-}
-.row {
-    display: flex;
-    align-items: center;
-    gap: 5px;
-    height: 26px;
-    padding-right: 4px;
-    white-space: nowrap;
-    cursor: default;
-}
-.row:hover,
-.row.over {
-    background: #f1eee3;
-}
-.row.selected {
-    background: var(--spruce-wash);
-}
-.row.hidden .name {
-    color: #717a73;
-    font-style: italic;
-}
-.row.drop {
-    box-shadow: inset 0 2px var(--spruce);
-}
-.name {
-    flex: 1;
-    overflow: hidden;
-    text-overflow: ellipsis;
-}
-.twist {
-    width: 14px;
-    height: 18px;
-    padding: 0;
-    border: 0;
-    background: none;
-    flex: none;
-    display: grid;
-    place-items: center;
-    cursor: pointer;
-}
-.twist path {
-    fill: none;
-    stroke: var(--soft);
-    stroke-width: 1.5;
-}
-.twist .open {
-    transform: rotate(90deg);
-}
-.kind {
-    flex: none;
-}
-.kind path {
-    fill: none;
-    stroke: var(--soft);
-    stroke-width: 1.3;
-}
-.flag {
-    width: 20px;
-    height: 22px;
-    padding: 0;
-    border: 0;
-    background: none;
-    display: grid;
-    place-items: center;
-    cursor: pointer;
-    opacity: 0;
-    flex: none;
-}
-.row:hover .flag,
-.flag.on {
-    opacity: 1;
-}
-.flag.inherited:not(.on) {
-    opacity: 0.35;
-}
-.flag path {
-    fill: none;
-    stroke: var(--soft);
-    stroke-width: 1.3;
-}
-.flag.on path {
-    stroke: var(--ochre-text);
-}
-.flag:hover path {
-    stroke: var(--ink);
 }
 .empty {
     padding: 18px 14px;

@@ -1,0 +1,181 @@
+<script lang="ts">
+import type { Item } from '@/api/types';
+
+export interface Row {
+    item: Item;
+    depth: number;
+    open: boolean;
+    /** itself, or a group it lies in */
+    locked: boolean;
+    hidden: boolean;
+}
+</script>
+
+<script setup lang="ts">
+import TextField from '@/parts/TextField.vue';
+import { useView } from '@/stores/view';
+
+/** One item in Contents: its kind, its name, and whether it is locked or hidden. */
+defineProps<{ row: Row; selected: boolean; focused: boolean; marked: boolean; renaming: boolean }>();
+const emit = defineEmits<{ twist: []; flag: [flag: 'locked' | 'hidden']; rename: [name: string]; renamed: [] }>();
+const view = useView();
+
+const ICONS: Record<Item['kind'], string> = {
+    box: 'M2 3h10v8H2z',
+    round: 'M2 7a5 4.500 0 1 0 10 0a5 4.500 0 1 0-10 0z',
+    line: 'M2 11 12 3',
+    text: 'M3 3h8M7 3v8',
+    group: 'M2 4V2h2M10 2h2v2M12 10v2h-2M4 12H2v-2M4.500 4.500h5v5h-5z',
+};
+const CLOSED_EYE = 'M2 5.500c2.500 3 7.500 3 10 0M3.500 7.500 2.500 9M7 8v2M10.500 7.500l1 1.500';
+const OPEN_EYE = 'M1.500 6.500c2.500-4 8.500-4 11 0c-2.500 4-8.500 4-11 0zM7 5a1.500 1.500 0 1 0 .01 0z';
+</script>
+
+<template>
+    <div
+        class="row"
+        role="treeitem"
+        :class="{ selected, hidden: row.hidden, over: view.hovered === row.item.id, focused, drop: marked }"
+        :style="{ paddingLeft: `${6 + row.depth * 14}px` }"
+        :aria-selected="selected"
+        :aria-level="row.depth + 1"
+        :aria-expanded="row.item.kind === 'group' ? row.open : undefined"
+        :data-row="row.item.id"
+        draggable="true"
+        @mouseenter="view.hovered = row.item.id"
+        @mouseleave="view.hovered = null"
+    >
+        <button
+            v-if="row.item.kind === 'group'"
+            class="twist"
+            type="button"
+            tabindex="-1"
+            :aria-label="row.open ? 'Close' : 'Open'"
+            @click.stop="emit('twist')"
+        >
+            <svg width="10" height="10" :class="{ open: row.open }"><path d="M3 1.500 7 5 3 8.500" /></svg>
+        </button>
+        <i v-else class="twist" />
+        <svg class="kind" width="14" height="14" aria-hidden="true"><path :d="ICONS[row.item.kind]" /></svg>
+        <TextField
+            v-if="renaming"
+            :value="row.item.name"
+            label="Name"
+            @keep="emit('rename', $event)"
+            @done="emit('renamed')"
+            @click.stop
+            @dblclick.stop
+        />
+        <span v-else class="name">{{ row.item.name }}</span>
+        <button
+            class="flag"
+            type="button"
+            tabindex="-1"
+            :class="{ on: row.item.locked, inherited: row.locked }"
+            :aria-label="row.item.locked ? 'Unlock' : 'Lock'"
+            :aria-pressed="row.item.locked"
+            @click.stop="emit('flag', 'locked')"
+        >
+            <svg width="13" height="13"><path d="M3 6h7v5H3zM4.500 6V4a2 2 0 0 1 4 0v2" /></svg>
+        </button>
+        <button
+            class="flag"
+            type="button"
+            tabindex="-1"
+            :class="{ on: row.item.hidden, inherited: row.hidden }"
+            :aria-label="row.item.hidden ? 'Show' : 'Hide'"
+            :aria-pressed="row.item.hidden"
+            @click.stop="emit('flag', 'hidden')"
+        >
+            <svg width="14" height="13"><path :d="row.item.hidden ? CLOSED_EYE : OPEN_EYE" /></svg>
+        </button>
+    </div>
+</template>
+
+<style scoped>
+.row {
+    display: flex;
+    align-items: center;
+    gap: 5px;
+    height: 26px;
+    padding-right: 4px;
+    white-space: nowrap;
+    cursor: default;
+}
+.row:hover,
+.row.over {
+    background: #f1eee3;
+}
+.row.selected {
+    background: var(--spruce-wash);
+}
+.row.hidden .name {
+    color: #717a73;
+    font-style: italic;
+}
+.row.drop {
+    box-shadow: inset 0 2px var(--spruce);
+}
+.name {
+    flex: 1;
+    overflow: hidden;
+    text-overflow: ellipsis;
+}
+.twist {
+    width: 14px;
+    height: 18px;
+    padding: 0;
+    border: 0;
+    background: none;
+    flex: none;
+    display: grid;
+    place-items: center;
+    cursor: pointer;
+}
+.twist path {
+    fill: none;
+    stroke: var(--soft);
+    stroke-width: 1.5;
+}
+.twist .open {
+    transform: rotate(90deg);
+}
+.kind {
+    flex: none;
+}
+.kind path {
+    fill: none;
+    stroke: var(--soft);
+    stroke-width: 1.3;
+}
+.flag {
+    width: 20px;
+    height: 22px;
+    padding: 0;
+    border: 0;
+    background: none;
+    display: grid;
+    place-items: center;
+    cursor: pointer;
+    opacity: 0;
+    flex: none;
+}
+.row:hover .flag,
+.flag.on {
+    opacity: 1;
+}
+.flag.inherited:not(.on) {
+    opacity: 0.35;
+}
+.flag path {
+    fill: none;
+    stroke: var(--soft);
+    stroke-width: 1.3;
+}
+.flag.on path {
+    stroke: var(--ochre-text);
+}
+.flag:hover path {
+    stroke: var(--ink);
+}
+</style>

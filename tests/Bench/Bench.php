@@ -1,0 +1,154 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Bench;
+
+use Symfony\Component\Process\Process;
+use Tests\Browser\Support\Browser;
+use Tests\Support\DataFolder;
+use Tests\Support\RunningServer;
+use Tests\Support\Waiting;
+
+/** Everything that was asked to be fast, against its figure. */
+final class Bench
+{
+    private bool $passed = true;
+
+    public function run(): int
+    {
+        $data = new DataFolder;
+        $server = new RunningServer($data->path, ['--empty']);
+        try {
+            $large = new LargeSheet($server);
+            $this->requests($server, $large);
+            $this->browser($server, $large);
+            $this->slices($server, $large);
+        } finally {
+            $server->stop();
+            $data->remove();
+        }
+        echo $this->passed ? "All figures are kept.\n" : "Some figures are not kept.\n";
+
+        return $this->passed ? 0 : 1;
+    }
+
+    private function requests(RunningServer $server, LargeSheet $large): void
+    {
+        $path = "sheets/$large->sheet/commands";
+        $one = $large->items[7][3];
+        $ten = array_map(static fn (array $group): string => $group[1], array_slice($large->items, 10, 10));
+        $times = (new Stopwatch($server->address))->compare([
+            'floor' => static fn (): array => ['GET', "sheets/$large->sheet/revision", null],
+            'set on one item' => static fn (int $i): array => ['POST', $path, ['command' => 'set', 'items' => [$one], 'params' => ['x' => 10 + abs($i) % 7]]],
+            'align of ten' => static fn (int $i): array => ['POST', $path, ['command' => 'align', 'items' => $ten, 'params' => ['edge' => $i % 2 ? 'left' : 'right', 'to' => 'sheet']]],
+            'move of ten, dry' => static fn (): array => ['POST', $path, ['command' => 'move-by', 'items' => $ten, 'params' => ['dx' => 5], 'dry' => true]],
+            'GET of the sheet' => static fn (): array => ['GET', "sheets/$large->sheet", null],
+        ]);
+        $floor = $times['floor']['median'];
+        printf("floor: median %.1f ms, p95 %.1f ms\n", $floor, $times['floor']['p95']);
+        foreach (['set on one item' => 3.0, 'align of ten' => 3.0, 'move of ten, dry' => 3.0, 'GET of the sheet' => 5.0] as $name => $most) {
+            printf('%s: median %.1f ms, p95 %.1f ms; ', $name, $times[$name]['median'], $times[$name]['p95']);
+            $this->hold($times[$name]['median'] / $floor, $most, 'times the floor');
+        }
+        $bytes = strlen((string) file_get_contents("$server->address/api/sheets/$large->sheet"));
+        echo 'the sheet: ';
+        $this->hold($bytes / 1e6, 1.5, 'MB');
+    }
+
+    private function browser(RunningServer $server, LargeSheet $large): void
+    {
+        $browser = new Browser($server->address);
+        try {
+            $shown = [];
+            foreach (range(1, 3) as $_) {
+                $browser->visit("/d/$large->document/$large->sheet");
+                $browser->waitForSheet();
+                $shown[] = (float) $browser->run('return performance.getEntriesByName("sheet-shown").at(-1).startTime');
+            }
+            echo 'the sheet shown: ';
+            $this->hold(Stopwatch::summary($shown)['median'] / 1000, 2.0, 's');
+            $frames = Stopwatch::summary($this->drag($browser, $large));
+            echo 'a drag of ten, median frame: ';
+            $this->hold($frames['median'], 20.0, 'ms');
+            echo 'a drag of ten, p95 of the frames: ';
+            $this->hold($frames['p95'], 34.0, 'ms');
+        } finally {
+            $browser->close();
+        }
+    }
+
+    /** @return list<float> frame times of a drag of ten items, 120 moves by pointer events in the page */
+    private function drag(Browser $browser, LargeSheet $large): array
+    {
+        $ten = array_map(static fn (array $group): string => $group[0], array_slice($large->items, 20, 10));
+        foreach ($ten as $i => $id) {
+            $item = $this->boundsOf($browser, $id);
+            $browser->run('
+                const [x, y, add] = arguments;
+                const plane = document.querySelector(".plane");
+                const tell = (type) => plane.dispatchEvent(new PointerEvent(type, {bubbles: true, clientX: x, clientY: y, button: 0, buttons: type === "pointerup" ? 0 : 1, pointerId: 1, shiftKey: add, ctrlKey: true}));
+                plane.setPointerCapture = () => {};
+                tell("pointerdown"); tell("pointerup");
+            ', $item[0], $item[1], $i > 0);
+        }
+        Waiting::until(static fn (): bool => str_contains($browser->see('.place h3')->getText(), '10 '), 'ten items to be selected');
+        [$x, $y] = $this->boundsOf($browser, $ten[0]);
+        $browser->run('
+            const [x, y] = arguments;
+            const plane = document.querySelector(".plane");
+            const tell = (type, dx) => plane.dispatchEvent(new PointerEvent(type, {bubbles: true, clientX: x + dx, clientY: y + dx / 2, button: 0, buttons: 1, pointerId: 1, ctrlKey: true}));
+            window.frames120 = null;
+            const times = [];
+            let moves = 0, last = performance.now();
+            tell("pointerdown", 0);
+            const frame = (now) => {
+                times.push(now - last);
+                last = now;
+                if (moves++ === 120) { tell("pointerup", 120); window.frames120 = times.slice(1); return; }
+                tell("pointermove", moves);
+                requestAnimationFrame(frame);
+            };
+            requestAnimationFrame(frame);
+        ', $x, $y);
+
+        return array_map(floatval(...), (array) Waiting::until(static fn (): mixed => $browser->run('return window.frames120'), 'the drag to end'));
+    }
+
+    /** @return array{int, int} the middle of an item in the page */
+    private function boundsOf(Browser $browser, string $id): array
+    {
+        return $browser->run('const b = document.querySelector(`[data-item="${arguments[0]}"]`).getBoundingClientRect(); return [Math.round(b.x + b.width / 2), Math.round(b.y + b.height / 2)];', $id);
+    }
+
+    private function slices(RunningServer $server, LargeSheet $large): void
+    {
+        $views = [];
+        for ($i = 0; $i < 20; $i++) {
+            $views[] = [($i % 5) * 640, intdiv($i, 5) * 400, 320, 320];
+            $large->command('add-slice', [], ['name' => "s$i", 'x' => end($views)[0], 'y' => end($views)[1], 'w' => 320, 'h' => 320]);
+        }
+        $whole = (string) file_get_contents("$server->address/api/sheets/$large->sheet/render.svg");
+        $bare = $ours = [];
+        for ($round = 0; $round < 3; $round++) {
+            $start = hrtime(true);
+            foreach ($views as [$x, $y, $w, $h]) {
+                $svg = (string) preg_replace("/width='\d+' height='\d+' viewBox='[^']*'/", "width='$w' height='$h' viewBox='$x $y $w $h'", $whole, 1);
+                (new Process(['rsvg-convert', '--format', 'png'], input: $svg))->mustRun();
+            }
+            $bare[] = (hrtime(true) - $start) / 1e6;
+            $start = hrtime(true);
+            $server->call('POST', "sheets/$large->sheet/export", ['scales' => [1]]);
+            $ours[] = (hrtime(true) - $start) / 1e6;
+        }
+        printf('20 slices: %.0f ms, bare rasteriser %.0f ms; ', min($ours), min($bare));
+        $this->hold(min($ours) / min($bare), 1.3, 'times the bare rasteriser');
+    }
+
+    private function hold(float $value, float $most, string $unit): void
+    {
+        $kept = $value <= $most;
+        $this->passed = $this->passed && $kept;
+        printf("%.2f %s (at most %s)%s\n", $value, $unit, $most, $kept ? '' : '  <- past the figure');
+    }
+}

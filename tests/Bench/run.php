@@ -1,0 +1,7 @@
+<?php
+
+declare(strict_types=1);
+
+require dirname(__DIR__, 2).'/vendor/autoload.php';
+
+exit((new Tests\Bench\Bench)->run());
