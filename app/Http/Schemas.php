@@ -14,8 +14,12 @@ use stdClass;
 /** Checks requests against the JSON Schemas in schema/, and says what is wrong in plain sentences. */
 final readonly class Schemas
 {
+    private Validator $validator;
+
     public function __construct(private string $folder)
     {
+        $this->validator = new Validator;
+        $this->validator->parser()->setOption('defaultDraft', '2020-12');
     }
 
     /** @return array<string, mixed> */
@@ -51,9 +55,7 @@ final readonly class Schemas
     /** @throws InvalidRequest */
     public function check(stdClass $body, string $schema): void
     {
-        $validator = new Validator;
-        $validator->parser()->setOption('defaultDraft', '2020-12');
-        $result = $validator->validate($body, json_decode((string) file_get_contents("$this->folder/$schema.json"), false, flags: JSON_THROW_ON_ERROR));
+        $result = $this->validator->validate($body, json_decode((string) file_get_contents("$this->folder/$schema.json"), false, flags: JSON_THROW_ON_ERROR));
         $error = $result->error();
         if ($error !== null) {
             throw new InvalidRequest(self::sentences($error));

@@ -117,13 +117,14 @@ final readonly class Align implements Command
      */
     private function report(Draft $draft, Selected $selected, array $free, string $target, array $halves): Report
     {
+        $moves = Moves::of($draft, $free);
         $summary = sprintf(
             'Aligned %s by %s to %s%s: %s',
             Words::of($draft, $free),
             $this->edge->words(),
             $target,
             $this->asOne && count($free) > 1 ? ' as one' : '',
-            Moves::of($draft, $free)->said(),
+            $moves->said(),
         );
         if ($halves !== []) {
             $half = $halves[0];
@@ -137,6 +138,6 @@ final readonly class Align implements Command
             $summary = $this->edge === Edge::Middle ? str_replace(' wide would', ' high would', $summary) : $summary;
         }
 
-        return new Report($summary.$selected->note(), $selected->ids, $selected->leftOut() + ($halves === [] ? [] : ['half_pixels' => $halves]));
+        return new Report($summary.$selected->note(), $selected->ids, ['moved' => $moves->listed()] + $selected->leftOut() + ($halves === [] ? [] : ['half_pixels' => $halves]));
     }
 }

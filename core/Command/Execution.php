@@ -36,7 +36,9 @@ final readonly class Execution
             }
         }
         $named = array_values(array_filter($report->selection, $draft->tree->has(...)));
-        $report = $report->with(['moved' => Moves::of($draft, $items)->listed()]);
+        if (! isset($report->details['moved'])) {
+            $report = $report->with(['moved' => Moves::of($draft, $items)->listed()]);
+        }
 
         return new self($change, new Report($report->summary, $named, $report->details + self::offPixel($draft, $change)));
     }
@@ -49,7 +51,7 @@ final readonly class Execution
         }
         $boxes = new Boxes($draft->tree, $draft->fonts);
         $off = [];
-        foreach ($change->touched() as $id) {
+        foreach (array_diff($change->touched(), $change->refitted()) as $id) {
             $bounds = $boxes->bounds($id);
             [$x, $y] = [self::past($bounds->x), self::past($bounds->y)];
             if ($x !== 0.0 || $y !== 0.0) {

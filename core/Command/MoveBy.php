@@ -47,7 +47,9 @@ final readonly class MoveBy implements Command
             $mover->shift($id, $dx, $dy);
         }
 
-        return new Report($this->summary($draft, $selected).$selected->note(), $selected->ids, $selected->leftOut());
+        $moves = Moves::of($draft, $selected->free);
+
+        return new Report($this->summary($draft, $selected, $moves).$selected->note(), $selected->ids, ['moved' => $moves->listed()] + $selected->leftOut());
     }
 
     /** The distance that leaves the edge on a whole pixel; along an axis that is not moved, none. */
@@ -56,9 +58,8 @@ final readonly class MoveBy implements Command
         return $by === 0.0 || $exempt ? $by : Length::whole($edge + $by) - $edge;
     }
 
-    private function summary(Draft $draft, Selected $selected): string
+    private function summary(Draft $draft, Selected $selected, Moves $moves): string
     {
-        $moves = Moves::of($draft, $selected->free);
         $said = [];
         foreach ($moves->distances as $distance) {
             $said[self::direction($distance['dx'], $distance['dy'])] = true;
