@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useDesk } from '@/stores/desk';
 import { useView } from '@/stores/view';
+import { lift } from './gestures/gesture';
 import { computed, onMounted, ref, watch } from 'vue';
 
 /** One ruler, in px from the sheet's zero; the selection's extent is shaded on it, the pointer marked. */
@@ -81,7 +82,8 @@ function label(context: CanvasRenderingContext2D, text: string, at: number): voi
 
 /** Where the pointer is: a line of its own, so that the ruler is not drawn anew with every move. */
 const mark = computed(() => {
-    if (!view.pointer) return { display: 'none' };
+    // While things are dragged their own place stands beside the pointer, and only what moves is painted.
+    if (!view.pointer || lift.value) return { display: 'none' };
     const at = Math.round(props.axis === 'x' ? view.pointer.x : view.pointer.y);
     return { transform: props.axis === 'x' ? `translateX(${at}px)` : `translateY(${at}px)` };
 });
@@ -118,6 +120,7 @@ onMounted(() => void document.fonts.ready.then(draw));
     left: 0;
     top: 0;
     background: var(--brick);
+    will-change: transform;
 }
 .x i {
     width: 1px;

@@ -14,9 +14,12 @@ import { panGesture } from './gestures/pan';
 import { sizeGesture, type Handle } from './gestures/size';
 import { fetchGlyphs } from './glyphs';
 import { useHeldPointer } from './heldPointer';
+import { layerFor, layerStyle } from './layers';
+import { screenBox } from './marks';
 import Overlay from './Overlay.vue';
 import { Painting } from './painting';
 import Ruler from './Ruler.vue';
+import SelectionMarks from './SelectionMarks.vue';
 import TextEditor from './TextEditor.vue';
 
 /** The desk with the sheet on it: paints the items and turns what the pointer does into gestures. */
@@ -33,7 +36,7 @@ let paintedView: Box | null = null;
 let paintable: Tree | null = null;
 
 const camera = computed(() => `matrix(${view.zoom} 0 0 ${view.zoom} ${view.pan.x} ${view.pan.y})`);
-const shift = computed(() => (lift.value ? `translate(${lift.value.dx}px, ${lift.value.dy}px)` : ''));
+const airArea = computed(() => (lift.value && desk.selectedBox ? layerFor(screenBox(desk.selectedBox)) : null));
 const cursor = computed(() =>
     spaceHeld.value ? 'grab' : view.tool === 'select' ? 'default' : view.tool === 'text' ? 'text' : 'crosshair',
 );
@@ -253,14 +256,16 @@ onBeforeUnmount(() => {
             </svg>
             <svg
                 class="layer air"
-                :width="view.size.w"
-                :height="view.size.h"
-                :style="{ transform: shift }"
+                :width="airArea?.w ?? 0"
+                :height="airArea?.h ?? 0"
+                :viewBox="airArea ? `${airArea.x} ${airArea.y} ${airArea.w} ${airArea.h}` : undefined"
+                :style="airArea ? layerStyle(airArea) : undefined"
                 aria-hidden="true"
             >
                 <g ref="air" :transform="camera" />
             </svg>
-            <Overlay @grip="grip" />
+            <Overlay />
+            <SelectionMarks @grip="grip" />
             <TextEditor v-if="view.editing" :key="view.editing.item ?? 'new'" />
         </div>
     </div>
@@ -302,9 +307,9 @@ onBeforeUnmount(() => {
     pointer-events: none;
     user-select: none;
 }
-.air {
+.layer.air {
+    inset: auto;
     will-change: transform;
-    overflow: visible;
 }
 .sheet {
     stroke: var(--edge);
