@@ -12,7 +12,9 @@ final readonly class Stopwatch
 {
     private const ROUNDS = 200;
 
-    public function __construct(private string $address) {}
+    public function __construct(private string $address)
+    {
+    }
 
     /**
      * @param  array<string, callable(int): array{string, string, mixed}>  $requests  method, path and body of a round, by name

@@ -14,7 +14,7 @@ $data = new DataFolder;
 $server = new RunningServer($data->path);
 $browser = new Browser($server->address);
 $shoot = static function (string $name) use ($browser, $folder): void {
-    Waiting::until(static fn (): bool => (bool) $browser->run('return [...document.images].every((image) => image.complete) && document.getAnimations().length === 0'), 'the page to rest');
+    Waiting::until(static fn (): bool => (bool) $browser->run('return [...document.images].every((image) => image.complete) && document.getAnimations().every((animation) => animation.playState !== "running")'), 'the page to rest');
     $browser->shoot("$folder/$name.png");
 };
 

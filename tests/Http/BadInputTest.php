@@ -125,13 +125,13 @@ final class BadInputTest extends HttpTestCase
      */
     private function raw(string $method, string $path, string $body, array $server = []): TestResponse
     {
-        $locked = collect($this->getJson("/api/sheets/$this->sheet")->json('items'))->firstWhere('name', 'Locked')['id'];
+        $locked = array_column($this->getJson("/api/sheets/$this->sheet")->json('items'), 'id', 'name')['Locked'];
         $body = str_replace(['{box}', '{locked}'], [$this->box, $locked], $body);
 
         return $this->call($method, $path, [], [], [], ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json', ...$server], $body);
     }
 
-    /** @param TestResponse<Response> $answer */
+    /** @param  TestResponse<Response>  $answer */
     private function refused(int $status, TestResponse $answer, string $sentence): void
     {
         self::assertSame($status, $answer->getStatusCode(), (string) $answer->getContent());

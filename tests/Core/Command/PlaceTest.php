@@ -84,7 +84,7 @@ final class PlaceTest extends TestCase
         yield 'nothing' => [['ref' => 'top'], 'Give at least one of x, y, w and h.'];
     }
 
-    /** @param array<string, mixed> $params */
+    /** @param  array<string, mixed>  $params */
     #[DataProvider('refused')]
     public function test_what_makes_no_sense_is_refused(array $params, string $sentence): void
     {

@@ -44,7 +44,7 @@ final class SetAndAddTest extends TestCase
         yield 'a negative width' => [['kind' => 'box', 'w' => -5, 'h' => 5], 'w cannot be negative'];
     }
 
-    /** @param array<string, mixed> $params */
+    /** @param  array<string, mixed>  $params */
     #[DataProvider('refused')]
     public function test_what_cannot_be_drawn(array $params, string $sentence): void
     {

@@ -193,7 +193,7 @@ final class ArrangingTest extends TestCase
         return array_map(static fn ($item): array => $boxes->bounds($item->id)->toArray(), $scene->items);
     }
 
-    /** @param array<string, array{x: float, y: float, w: float, h: float}> $expected */
+    /** @param  array<string, array{x: float, y: float, w: float, h: float}>  $expected */
     private function assertSameBounds(array $expected, Scene $scene, string $message): void
     {
         $boxes = $scene->boxes();

@@ -38,7 +38,7 @@ final class Scene
         return new self(Sheet::create('sheet', 'Sheet', $width, $height, $unit, $ppi));
     }
 
-    /** @param array<string, mixed> $more fields of the item, or properties of its kind */
+    /** @param  array<string, mixed>  $more fields of the item, or properties of its kind */
     public function put(string $id, float $x, float $y, float $w, float $h, array $more = []): self
     {
         $kind = Kinds::named($more['kind'] ?? 'box');

@@ -47,7 +47,7 @@ final class ParagraphsTest extends TestCase
         yield 'narrower than a letter' => ['abc', 0, ['a', 'b', 'c']];
     }
 
-    /** @param list<string> $lines */
+    /** @param  list<string>  $lines */
     #[DataProvider('texts')]
     public function test_it_breaks_lines(string $text, ?int $characters, array $lines): void
     {
