@@ -56,7 +56,7 @@ final class RunningServer
         }
     }
 
-    /** As if the machine had lost its power: the server and its workers, without a chance to tidy up. */
+    /** As if the machine had lost its power: the server and its workers, with no chance to end in order. */
     public function kill(): void
     {
         foreach ([...self::descendants($this->pid()), $this->pid()] as $pid) {

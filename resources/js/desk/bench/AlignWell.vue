@@ -172,6 +172,7 @@ const anchors = computed(() => desk.selected.map((item) => ({ id: item.id, name:
 }
 .to {
     display: flex;
+    flex-wrap: wrap;
     align-items: center;
     gap: 3px;
     margin-top: 9px;

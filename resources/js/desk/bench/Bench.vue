@@ -15,12 +15,12 @@ import SpaceWell from './SpaceWell.vue';
 <style scoped>
 .bench {
     display: grid;
-    grid-template-columns: minmax(330px, 1.15fr) minmax(290px, 1fr) minmax(250px, 1fr);
+    grid-template-columns: minmax(312px, 1.1fr) minmax(244px, 1fr) minmax(226px, 1fr);
     height: 190px;
     background: var(--paper);
     border-top: 1px solid var(--line);
     min-width: 0;
-    overflow: hidden;
+    overflow: auto hidden;
 }
 .bench > :deep(.well) {
     padding: 9px 14px 8px;

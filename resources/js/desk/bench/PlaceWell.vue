@@ -88,9 +88,9 @@ const nothing = computed(() => desk.selected.length === 0);
             <span>{{ nothing ? 'nothing selected' : counted(desk.selected) }}</span>
         </h3>
         <div class="figure" :class="{ nothing }">
-            <svg class="drawing" viewBox="0 0 300 136" preserveAspectRatio="none" aria-hidden="true">
-                <path d="M74 22V44M226 22V44M74 26H226M71 29l6-6M223 29l6-6" />
-                <path d="M234 44H256M234 112H256M252 44V112M249 47l6-6M249 115l6-6" />
+            <svg class="drawing" viewBox="0 0 284 136" preserveAspectRatio="none" aria-hidden="true">
+                <path d="M80 22V44M208 22V44M80 26H208M77 29l6-6M205 29l6-6" />
+                <path d="M216 44H240M216 112H240M236 44V112M233 47l6-6M233 115l6-6" />
             </svg>
             <div class="item">
                 <button
@@ -176,7 +176,7 @@ const nothing = computed(() => desk.selected.length === 0);
 }
 .figure {
     position: relative;
-    width: 300px;
+    width: 284px;
     height: 136px;
     margin: 0 auto;
     background: var(--well);
@@ -195,9 +195,9 @@ const nothing = computed(() => desk.selected.length === 0);
 }
 .item {
     position: absolute;
-    left: 74px;
+    left: 80px;
     top: 44px;
-    width: 152px;
+    width: 128px;
     height: 68px;
     border: 1.4px solid var(--spruce);
     background: var(--spruce-wash);
@@ -217,21 +217,21 @@ const nothing = computed(() => desk.selected.length === 0);
 }
 .w {
     position: absolute;
-    left: 104px;
+    left: 98px;
     top: 6px;
     width: 92px;
 }
 .h {
     position: absolute;
-    right: 6px;
+    right: 4px;
     top: 65px;
-    width: 84px;
+    width: 65px;
 }
 .angle {
     position: absolute;
-    left: 6px;
+    left: 4px;
     top: 65px;
-    width: 62px;
+    width: 66px;
     padding-left: 5px !important;
 }
 .angle :deep(input) {

@@ -99,7 +99,7 @@ function even(axis: 'x' | 'y'): void {
     min-width: 0;
 }
 .row .btn {
-    width: 140px;
+    width: 134px;
     flex: none;
     justify-content: flex-start;
 }

@@ -49,7 +49,12 @@ function set(items: Item[], params: Commands['set']): void {
 }
 
 const outline = computed(() => common(outlined.value, (item) => item.outline ?? null));
-const weights = computed(() => families.value[common(texts.value, (item) => item.font) ?? 'overpass'] ?? [400, 700]);
+const weights = computed(() =>
+    (families.value[common(texts.value, (item) => item.font) ?? 'overpass'] ?? [400, 700]).map((weight) => ({
+        weight,
+        name: WEIGHTS[weight] ?? String(weight),
+    })),
+);
 
 function setOutline(change: { colour?: string | null; weight?: number }): void {
     if (change.colour === null) {
@@ -120,7 +125,8 @@ function setOutline(change: { colour?: string | null; weight?: number }): void {
                     <Select
                         :model-value="common(texts, (item) => item.weight)"
                         :options="weights"
-                        :option-label="(weight: number) => WEIGHTS[weight] ?? String(weight)"
+                        option-label="name"
+                        option-value="weight"
                         size="small"
                         placeholder="mixed"
                         aria-label="Weight of the letters"

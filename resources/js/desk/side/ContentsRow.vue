@@ -154,15 +154,14 @@ const OPEN_EYE = 'M1.500 6.500c2.500-4 8.500-4 11 0c-2.500 4-8.500 4-11 0zM7 5a1
     padding: 0;
     border: 0;
     background: none;
-    display: grid;
+    display: none;
     place-items: center;
     cursor: pointer;
-    opacity: 0;
     flex: none;
 }
 .row:hover .flag,
 .flag.on {
-    opacity: 1;
+    display: grid;
 }
 .flag.inherited:not(.on) {
     opacity: 0.35;
