@@ -69,7 +69,7 @@ final readonly class Sizer
         $this->draft->put($item->inFrame(self::place($item->frame, $fixed->minus($now))));
     }
 
-    private function toBoundsIn(Item $item, Rect $target, Matrix $toSpace): void
+    private function toBoundsIn(Item $item, Rect $target, Matrix $toSpace, bool $exact = false): void
     {
         $sideways = Angle::isSideways($toSpace->angle + $item->angle);
         if ($item->kind->holdsItems()) {
@@ -86,7 +86,7 @@ final readonly class Sizer
         }
         $w = $sideways ? $target->h : $target->w;
         $h = $this->isLine($item) ? 0.0 : ($sideways ? $target->w : $target->h);
-        $this->putLeaf($item, $item->inFrame($this->frameAbout($toSpace->inverse()->apply($target->centre()), $w, $h)));
+        $this->putLeaf($item, $item->inFrame($this->frameAbout($toSpace->inverse()->apply($target->centre()), $w, $h)), $exact);
     }
 
     private function map(Item $item, Rect $from, Rect $to, Matrix $toSpace): void
@@ -98,7 +98,7 @@ final readonly class Sizer
             $bounds = $this->boxes->boundsIn($item, $toSpace);
             $start = $move(new Point($bounds->x, $bounds->y));
             $end = $move(new Point($bounds->right(), $bounds->bottom()));
-            $this->toBoundsIn($item, Rect::between($start->x, $start->y, $end->x, $end->y)->settled(), $toSpace);
+            $this->toBoundsIn($item, Rect::between($start->x, $start->y, $end->x, $end->y)->settled(), $toSpace, exact: true);
 
             return;
         }
@@ -122,7 +122,7 @@ final readonly class Sizer
             $centre,
             Length::settle($item->frame->w * $ownAcross),
             Length::settle($item->frame->h * $ownDown),
-        )));
+        )), exact: true);
     }
 
     /** Scales what is in a group in the group's own space, about its frame's corner or another point of that space. */
@@ -136,12 +136,16 @@ final readonly class Sizer
         }
     }
 
-    /** A text whose frame is sized by hand no longer grows that way. */
-    private function putLeaf(Item $was, Item $is): void
+    /**
+     * A text whose frame is sized by hand no longer grows that way.
+     *
+     * @param  bool  $exact  whether the frame is part of a larger whole that was sized, and has to be just this
+     */
+    private function putLeaf(Item $was, Item $is, bool $exact = false): void
     {
         if ($is->kind->name() === 'text') {
             $grow = match (true) {
-                $is->props['grow'] === 'none', ! Length::same($was->frame->h, $is->frame->h) => 'none',
+                $is->props['grow'] === 'none', ! Length::same($was->frame->h, $is->frame->h), $exact && ! Length::same($was->frame->w, $is->frame->w) => 'none',
                 ! Length::same($was->frame->w, $is->frame->w) => 'down',
                 default => $is->props['grow'],
             };

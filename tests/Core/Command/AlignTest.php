@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Command;
 
 use AllSquare\Core\Geometry\Unit;
+use AllSquare\Core\Refusal;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Scene;
 
@@ -99,7 +100,7 @@ final class AlignTest extends TestCase
             try {
                 $scene->run('align', $ids, ['edge' => 'left']);
                 self::fail('It was done.');
-            } catch (\AllSquare\Core\Refusal $refusal) {
+            } catch (Refusal $refusal) {
                 self::assertStringContainsString($sentence, $refusal->getMessage());
             }
         }
