@@ -3,6 +3,7 @@ import type { Commands } from '@/api/commands.gen';
 import { counted } from '@/desk/words';
 import { useDesk } from '@/stores/desk';
 import Select from 'primevue/select';
+import Choice from './Choice.vue';
 import { computed, ref } from 'vue';
 
 type Edge = Commands['align']['edge'];
@@ -11,7 +12,7 @@ type To = 'selection' | 'anchor' | 'sheet' | 'ground';
 /** Align: six edges, and in plain words what will move and to what before anything is pressed. */
 const desk = useDesk();
 const wanted = ref<To>('selection');
-const asOne = ref(false);
+const as = ref<'each' | 'one'>('each');
 const anchor = ref<string | null>(null);
 
 const EDGES: { edge: Edge; words: string; path: string }[] = [
@@ -21,6 +22,11 @@ const EDGES: { edge: Edge; words: string; path: string }[] = [
     { edge: 'top', words: 'tops', path: 'M2 3h16M5 6v11h3.500V6zM11.500 6v7H15V6z' },
     { edge: 'middle', words: 'middles', path: 'M2 10h16M5 4v12h3.500V4zM11.500 6.500v7H15v-7z' },
     { edge: 'bottom', words: 'bottoms', path: 'M2 17h16M5 3v11h3.500V3zM11.500 7v7H15V7z' },
+];
+
+const WAYS: { key: 'each' | 'one'; words: string }[] = [
+    { key: 'each', words: 'each by itself' },
+    { key: 'one', words: 'one block' },
 ];
 
 const count = computed(() => desk.selected.length);
@@ -34,23 +40,23 @@ const anchorItem = computed(
         desk.selected[count.value - 1],
 );
 
-const targets = computed<{ to: To; words: string }[]>(() =>
+const targets = computed<{ key: To; words: string }[]>(() =>
     count.value > 1
         ? [
-              { to: 'selection', words: 'each other' },
-              { to: 'anchor', words: 'one of them' },
-              { to: 'sheet', words: 'the sheet' },
+              { key: 'selection', words: 'each other' },
+              { key: 'anchor', words: 'one of them' },
+              { key: 'sheet', words: 'the sheet' },
           ]
         : [
-              { to: 'ground', words: 'its ground' },
-              { to: 'sheet', words: 'the sheet' },
+              { key: 'ground', words: 'its ground' },
+              { key: 'sheet', words: 'the sheet' },
           ],
 );
 
 const to = computed<To>(() =>
-    targets.value.some((target) => target.to === wanted.value) ? wanted.value : (targets.value[0]?.to ?? 'sheet'),
+    targets.value.some((target) => target.key === wanted.value) ? wanted.value : (targets.value[0]?.key ?? 'sheet'),
 );
-const block = computed(() => asOne.value && count.value > 1 && to.value === 'sheet');
+const block = computed(() => as.value === 'one' && count.value > 1 && to.value === 'sheet');
 
 const sentence = computed(() => {
     if (count.value === 0) return 'Select what is to stand on one line.';
@@ -91,19 +97,15 @@ const anchors = computed(() => desk.selected.map((item) => ({ id: item.id, name:
                 <svg width="22" height="22" viewBox="0 0 20 20" aria-hidden="true"><path :d="item.path" /></svg>
             </button>
         </div>
-        <div class="to" role="group" aria-label="Align to">
-            <span>to</span>
-            <button
-                v-for="target in targets"
-                :key="target.to"
-                type="button"
-                :aria-pressed="to === target.to"
-                :disabled="count === 0"
-                @click="wanted = target.to"
-            >
-                {{ target.words }}
-            </button>
-        </div>
+        <Choice
+            class="to"
+            word="to"
+            label="Align to"
+            :options="targets"
+            :model-value="to"
+            :disabled="count === 0"
+            @update:model-value="wanted = $event"
+        />
         <div v-if="to === 'anchor'" class="more">
             <span>anchor</span>
             <Select
@@ -116,11 +118,14 @@ const anchors = computed(() => desk.selected.map((item) => ({ id: item.id, name:
                 @update:model-value="anchor = $event"
             />
         </div>
-        <div v-else-if="to === 'sheet' && count > 1" class="to more" role="group" aria-label="Align as">
-            <span>as</span>
-            <button type="button" :aria-pressed="!asOne" @click="asOne = false">each by itself</button>
-            <button type="button" :aria-pressed="asOne" @click="asOne = true">one block</button>
-        </div>
+        <Choice
+            v-else-if="to === 'sheet' && count > 1"
+            v-model="as"
+            class="more"
+            word="as"
+            label="Align as"
+            :options="WAYS"
+        />
         <p v-else-if="count === 0" class="hint">{{ sentence }}</p>
     </div>
 </template>
@@ -170,44 +175,6 @@ const anchors = computed(() => desk.selected.map((item) => ({ id: item.id, name:
     fill: #a9aea4;
     stroke: #a9aea4;
 }
-.to {
-    display: flex;
-    flex-wrap: wrap;
-    align-items: center;
-    gap: 3px;
-    margin-top: 9px;
-}
-.to span,
-.more span {
-    color: var(--soft);
-    font-size: 12px;
-    margin-right: 4px;
-}
-.to button {
-    height: 25px;
-    padding: 0 9px;
-    border: 1px solid transparent;
-    border-radius: 3px;
-    background: none;
-    font-size: 12px;
-    cursor: pointer;
-    white-space: nowrap;
-}
-.to button:hover:not(:disabled) {
-    border-color: var(--line);
-}
-.to button[aria-pressed='true'] {
-    background: var(--spruce-wash);
-    border-color: var(--spruce);
-    font-weight: 600;
-}
-.to button:disabled {
-    color: #7d857c;
-    background: none;
-    border-color: transparent;
-    font-weight: 400;
-    cursor: default;
-}
 .more {
     display: flex;
     align-items: center;
@@ -226,5 +193,13 @@ const anchors = computed(() => desk.selected.map((item) => ({ id: item.id, name:
     margin-top: 10px;
     color: var(--soft);
     font-size: 12px;
+}
+.to {
+    margin-top: 9px;
+}
+.more > span {
+    color: var(--soft);
+    font-size: 12px;
+    margin-right: 8px;
 }
 </style>

@@ -3,10 +3,17 @@ import type { Item } from '@/api/types';
 import { figure, settled } from '@/desk/geometry';
 import { useDesk } from '@/stores/desk';
 import { computed, ref } from 'vue';
+import Choice from './Choice.vue';
+
+type Extent = 'selection' | 'sheet';
 
 /** Space: the gaps as they stand, and evening them out. */
 const desk = useDesk();
-const within = ref<'selection' | 'sheet'>('selection');
+const within = ref<Extent>('selection');
+const EXTENTS: { key: Extent; words: string }[] = [
+    { key: 'selection', words: 'their extent' },
+    { key: 'sheet', words: 'the sheet' },
+];
 
 const free = computed(() => desk.selected.filter((item) => !desk.tree.isLocked(item.id)));
 const enough = computed(() => free.value.length >= (within.value === 'sheet' ? 2 : 3));
@@ -68,25 +75,7 @@ function even(axis: 'x' | 'y'): void {
                 ><i class="num">{{ row.gaps }}</i></span
             >
         </div>
-        <div class="to" role="group" aria-label="Space within">
-            <span>within</span>
-            <button
-                type="button"
-                :aria-pressed="within === 'selection'"
-                :disabled="free.length === 0"
-                @click="within = 'selection'"
-            >
-                their extent
-            </button>
-            <button
-                type="button"
-                :aria-pressed="within === 'sheet'"
-                :disabled="free.length === 0"
-                @click="within = 'sheet'"
-            >
-                the sheet
-            </button>
-        </div>
+        <Choice v-model="within" word="within" label="Space within" :options="EXTENTS" :disabled="free.length === 0" />
     </div>
 </template>
 
@@ -118,41 +107,5 @@ function even(axis: 'x' | 'y'): void {
 .gaps i {
     font-style: normal;
     color: var(--ink);
-}
-.to {
-    display: flex;
-    align-items: center;
-    gap: 3px;
-    margin-top: 3px;
-}
-.to span {
-    color: var(--soft);
-    font-size: 12px;
-    margin-right: 4px;
-}
-.to button {
-    height: 25px;
-    padding: 0 9px;
-    border: 1px solid transparent;
-    border-radius: 3px;
-    background: none;
-    font-size: 12px;
-    cursor: pointer;
-    white-space: nowrap;
-}
-.to button:hover:not(:disabled) {
-    border-color: var(--line);
-}
-.to button[aria-pressed='true'] {
-    background: var(--spruce-wash);
-    border-color: var(--spruce);
-    font-weight: 600;
-}
-.to button:disabled {
-    color: #7d857c;
-    background: none;
-    border-color: transparent;
-    font-weight: 400;
-    cursor: default;
 }
 </style>
