@@ -46,7 +46,7 @@ final class WordsTest extends TestCase
         self::assertSame($said, Words::figures($figures));
     }
 
-    /** @return iterable<string, array{string, array<string, mixed>, string}> */
+    /** @return iterable<array{string, array<string, mixed>, string}> */
     public static function lines(): iterable
     {
         yield ['move-by', ['dx' => 3, 'dy' => -2], 'Moved "Pier" 3 px right and 2 px up'];
