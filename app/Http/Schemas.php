@@ -77,23 +77,23 @@ final readonly class Schemas
     private static function sentence(string $field, ValidationError $error): string
     {
         $args = $error->args();
-        $this_ = $field === '' ? 'This' : "\"$field\"";
+        $what = $field === '' ? 'This' : "\"$field\"";
         $list = static fn (mixed $values): string => implode(', ', array_map(static fn (mixed $v): string => is_scalar($v) ? (string) $v : 'null', (array) $values));
 
         return match ($error->keyword()) {
             'required' => 'Missing: '.$list($args['missing'] ?? []).'.',
             'additionalProperties' => 'Not known here: '.mb_strimwidth($list($args['properties'] ?? []), 0, 80, '…').'.',
-            'type' => "$this_ has to be ".implode(' or ', (array) ($args['expected'] ?? [])).', and is '.$list($args['type'] ?? '').'.',
-            'enum' => "$this_ has to be one of: ".$list($error->schema()->info()->data()->enum ?? []).'.',
-            'minimum' => "$this_ is ".number_format((float) $args['min']).' at least.',
-            'maximum' => "$this_ is ".number_format((float) $args['max']).' at most.',
-            'minLength' => "$this_ cannot be empty.",
-            'maxLength' => "$this_ has ".number_format((float) $args['max']).' characters at most; this has '.number_format((float) $args['length']).'.',
-            'maxItems' => "$this_ has ".number_format((float) $args['max']).' entries at most.',
-            'minItems' => "$this_ cannot be empty.",
+            'type' => "$what has to be ".implode(' or ', (array) ($args['expected'] ?? [])).', and is '.$list($args['type'] ?? '').'.',
+            'enum' => "$what has to be one of: ".$list($error->schema()->info()->data()->enum ?? []).'.',
+            'minimum' => "$what is ".number_format((float) $args['min']).' at least.',
+            'maximum' => "$what is ".number_format((float) $args['max']).' at most.',
+            'minLength' => "$what cannot be empty.",
+            'maxLength' => "$what has ".number_format((float) $args['max']).' characters at most; this has '.number_format((float) $args['length']).'.',
+            'maxItems' => "$what has ".number_format((float) $args['max']).' entries at most.',
+            'minItems' => "$what cannot be empty.",
             'minProperties' => 'Give at least one parameter'.($error->schema()->info()->data()->title === 'set-slice' ? ' to set' : '').'.',
-            'pattern' => "$this_ has to be a colour such as #1a2b3c.",
-            default => "$this_ is not what is expected.",
+            'pattern' => "$what has to be a colour such as #1a2b3c.",
+            default => "$what is not what is expected.",
         };
     }
 }

@@ -71,12 +71,6 @@ final readonly class Rect
         return new self($this->x + $dx, $this->y + $dy, $this->w, $this->h);
     }
 
-    /** Each side this much further out; a negative figure goes inwards. */
-    public function outset(float $by): self
-    {
-        return new self($this->x - $by, $this->y - $by, $this->w + 2 * $by, $this->h + 2 * $by);
-    }
-
     public function contains(self $inner): bool
     {
         return $inner->x > $this->x - Length::SAME

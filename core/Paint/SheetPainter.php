@@ -7,7 +7,6 @@ namespace AllSquare\Core\Paint;
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Sheet\Item;
-use AllSquare\Core\Sheet\Sheet;
 use AllSquare\Core\Sheet\Tree;
 use AllSquare\Core\Text\FontLibrary;
 
@@ -41,12 +40,6 @@ final readonly class SheetPainter
             $background === null ? '' : $this->background($view, $background),
             $body,
         );
-    }
-
-    /** The whole sheet at its own size. */
-    public static function view(Sheet $sheet): Rect
-    {
-        return $sheet->box();
     }
 
     /**

@@ -30,10 +30,4 @@ final readonly class Slice
             max(1, (int) Length::whole($this->box->h * $scale)),
         ];
     }
-
-    public function isOnPixels(): bool
-    {
-        return Length::isWhole($this->box->x) && Length::isWhole($this->box->y)
-            && Length::isWhole($this->box->w) && Length::isWhole($this->box->h);
-    }
 }

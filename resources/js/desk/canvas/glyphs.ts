@@ -40,8 +40,8 @@ async function load(font: string): Promise<void> {
 }
 
 /**
- * A painting with its glyphs written out: every set line becomes one path, which the page paints many times
- * faster than a reference for each letter. Outlines begin with a relative move, so they can be strung together.
+ * A painting with its glyphs written out: every set line becomes one path, so that a page of letters is a page of
+ * few nodes. Outlines begin with a relative move, so they can be strung together.
  */
 export function withGlyphs(svg: string): string {
     return svg.replace(LINE, (_, transform: string, uses: string) => {
