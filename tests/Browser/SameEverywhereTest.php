@@ -54,7 +54,7 @@ final class SameEverywhereTest extends BrowserTestCase
         $this->server->call('POST', "sheets/$sheet/commands", ['command' => 'set', 'items' => [$badge], 'params' => ['angle' => 17]]);
         $browser->visit("/d/$document/$sheet");
         $browser->waitForSheet();
-        // One ray inside the turned badge, moved by keys while the server is held up.
+        // The sun inside the turned badge, moved by keys; read at once, and again when all is answered.
         $browser->clickSheet(576, 160, double: true);
         Waiting::until(static fn (): bool => str_contains($browser->see('.place h3')->getText(), 'Sun'), 'the sun in the badge to be selected');
         $before = $this->place($this->item($sheet, 'Sun')['id']);
