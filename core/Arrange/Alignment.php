@@ -7,34 +7,40 @@ namespace AllSquare\Core\Arrange;
 use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Measure\Baseline;
 
 /** Brings an edge or centre of items onto a line of a target box. */
 final readonly class Alignment
 {
     private const CLOSE = 0.0015;
 
-    public function __construct(private Mover $mover, private Edge $edge)
+    /** @param  Baseline  $baselines  asked only when baselines are aligned */
+    public function __construct(private Mover $mover, private Edge $edge, private Baseline $baselines)
     {
     }
 
     /**
      * Each item by itself.
      *
-     * @param  list<string>  $ids
+     * @param  non-empty-list<string>  $ids
      * @param  bool  $ownBox  whether the target is the items' own common box, whose centre line may be put where it suits
      * @return list<array{id: string, at: float, exact: float, sizes: list<float>}> those that stand half a pixel off, with the sizes that would centre
      */
     public function each(array $ids, Rect $target, bool $ownBox): array
     {
         $axis = $this->edge->axis();
-        $line = $axis->lead($target) + $axis->size($target) * $this->edge->along();
+        $line = $this->line($target);
         if ($ownBox) {
-            $line = $this->edge->isCentre() ? $this->suited($ids, $line) : $this->wholeEdge($ids, $line);
+            $line = match (true) {
+                $this->edge->isCentre() => $this->suited($ids, $line),
+                $this->edge === Edge::Baseline => $this->highest($ids),
+                default => $this->wholeEdge($ids, $line),
+            };
         }
         $halves = [];
         foreach ($ids as $id) {
             $size = $axis->size($this->mover->box($id));
-            $exact = $line - $size * $this->edge->along();
+            $exact = $line - $this->reach($id);
             $at = $this->mover->settled($id, $exact);
             if ($this->edge->isCentre() && ! Length::same($at, $exact)) {
                 $halves[] = ['id' => $id, 'at' => Length::settle($at), 'exact' => Length::settle($exact), 'sizes' => self::sizesThatCentre($size, $line)];
@@ -48,16 +54,49 @@ final readonly class Alignment
     /**
      * All as one block, mutual places kept.
      *
-     * @param  list<string>  $ids
+     * @param  non-empty-list<string>  $ids
      */
     public function block(array $ids, Rect $block, Rect $target, bool $whole): void
     {
         $axis = $this->edge->axis();
-        $place = $axis->lead($target) + ($axis->size($target) - $axis->size($block)) * $this->edge->along();
+        $reach = $this->edge === Edge::Baseline ? $this->highest($ids) - $axis->lead($block) : $axis->size($block) * $this->edge->along();
+        $place = $this->line($target) - $reach;
         $by = ($whole ? Length::whole($place) : $place) - $axis->lead($block);
         foreach ($ids as $id) {
             $axis === Axis::X ? $this->mover->shift($id, $by, 0.0) : $this->mover->shift($id, 0.0, $by);
         }
+    }
+
+    /** Where the line of a target lies, px of the sheet. */
+    public function line(Rect $target): float
+    {
+        return $this->edge->axis()->lead($target) + $this->edge->axis()->size($target) * $this->edge->along();
+    }
+
+    /** The line of an item that others go to. */
+    public function lineOf(string $id): float
+    {
+        return $this->edge->axis()->lead($this->mover->box($id)) + $this->reach($id);
+    }
+
+    /** From the leading edge of an item's box to what is brought onto the line. */
+    private function reach(string $id): float
+    {
+        $box = $this->mover->box($id);
+
+        return $this->edge === Edge::Baseline
+            ? $this->baselines->below($id, $box, ! $this->mover->isExempt($id))
+            : $this->edge->axis()->size($box) * $this->edge->along();
+    }
+
+    /**
+     * The baseline that lies highest, each counted as it will be when its item stands on whole pixels.
+     *
+     * @param  non-empty-list<string>  $ids
+     */
+    private function highest(array $ids): float
+    {
+        return min(array_map(fn (string $id): float => $this->mover->settled($id, $this->mover->box($id)->y) + $this->reach($id), $ids));
     }
 
     /**

@@ -8,27 +8,30 @@ use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Rect;
 
-/** Puts items in their order at equal gaps along an axis. */
+/** Puts items in their order at equal gaps, or equal steps, along an axis (RULES 5). */
 final readonly class Distribution
 {
+    /** @var array<string, int> */
+    private array $stack;
+
     /**
      * @param  list<string>  $stack  ids back to front, for items that lie exactly on one another
      */
-    public function __construct(private Mover $mover, private Axis $axis, private array $stack)
+    public function __construct(private Mover $mover, private Axis $axis, array $stack, private SpacingMode $mode = SpacingMode::Gaps)
     {
+        $this->stack = array_flip($stack);
     }
 
     /**
      * @param  list<string>  $ids
-     * @return list<string> in the order of their leading edges, then centres, then back to front
+     * @return list<string> in the order of the mode's own edges, then centres, then back to front
      */
     public function ordered(array $ids): array
     {
-        $stacked = array_flip($this->stack);
         $keys = [];
         foreach ($ids as $id) {
             $box = $this->mover->box($id);
-            $keys[$id] = [Length::settle($this->axis->lead($box)), Length::settle($this->axis->centre($box)), $stacked[$id] ?? 0];
+            $keys[$id] = [Length::settle($this->edge($box)), Length::settle($this->axis->centre($box)), $this->stack[$id] ?? 0];
         }
         usort($ids, static fn (string $a, string $b): int => $keys[$a] <=> $keys[$b]);
 
@@ -36,24 +39,28 @@ final readonly class Distribution
     }
 
     /**
-     * The gaps between them as they stand, px.
+     * The gaps between them, or the steps of the mode's edge, as they stand, px.
      *
      * @param  list<string>  $ordered
      * @return list<float>
      */
-    public function gaps(array $ordered): array
+    public function figures(array $ordered): array
     {
-        $gaps = [];
-        for ($i = 1, $n = count($ordered); $i < $n; $i++) {
-            $gaps[] = Length::settle($this->axis->lead($this->mover->box($ordered[$i])) - $this->axis->trail($this->mover->box($ordered[$i - 1])));
+        $boxes = array_map($this->mover->box(...), $ordered);
+        $figures = [];
+        for ($i = 1, $n = count($boxes); $i < $n; $i++) {
+            $figures[] = Length::settle($this->mode === SpacingMode::Gaps
+                ? $this->axis->lead($boxes[$i]) - $this->axis->trail($boxes[$i - 1])
+                : $this->edge($boxes[$i]) - $this->edge($boxes[$i - 1]));
         }
 
-        return $gaps;
+        return $figures;
     }
 
     /**
-     * Evens out the gaps within an extent: item i leads at the whole pixel of start + sizes before it + i*S/n.
-     * The outer two stay, or go to the extent's edges where one is given.
+     * Evens out within an extent: by gaps, item i leads at the whole pixel of start + sizes before it + i*S/n; by an
+     * edge, that edge lies i/n of the way from the first one's to the last one's. The outer two stay, or go to the
+     * extent's edges where one is given.
      *
      * @param  non-empty-list<string>  $ordered  two at least
      * @return array{remainder: float, divides: list<array{extent: float, gap: float}>} in px; the extents nearby that divide, where pixels are left over
@@ -62,15 +69,20 @@ final readonly class Distribution
     {
         $last = count($ordered) - 1;
         $boxes = array_map($this->mover->box(...), $ordered);
-        $start = $within === null ? $this->axis->lead($boxes[0]) : $this->axis->lead($within);
-        $end = $within === null ? $this->axis->trail($boxes[$last]) : $this->axis->trail($within);
-        $room = $end - $start - array_sum(array_map($this->axis->size(...), $boxes));
+        $start = $this->axis->lead($within ?? $boxes[0]);
+        $end = $this->axis->trail($within ?? $boxes[$last]);
+        $sizes = array_map($this->axis->size(...), $boxes);
+        $room = $this->mode === SpacingMode::Gaps
+            ? $end - $start - array_sum($sizes)
+            : ($end - $sizes[$last] * (1 - $this->mode->along())) - ($start + $sizes[0] * $this->mode->along());
         $before = 0.0;
         foreach ($ordered as $i => $id) {
             if ($within !== null || ($i !== 0 && $i !== $last)) {
-                $this->mover->lead($id, $this->axis, $start + $before + $i * $room / $last);
+                $this->mover->lead($id, $this->axis, $this->mode === SpacingMode::Gaps
+                    ? $start + $before + $i * $room / $last
+                    : $start + $sizes[0] * $this->mode->along() + $i * $room / $last - $sizes[$i] * $this->mode->along());
             }
-            $before += $this->axis->size($boxes[$i]);
+            $before += $sizes[$i];
         }
 
         return $this->remainder($room, $last, $end - $start);
@@ -90,5 +102,10 @@ final readonly class Distribution
             ['extent' => Length::settle($extent - $left), 'gap' => $gap],
             ['extent' => Length::settle($extent - $left + $gaps), 'gap' => $gap + 1],
         ]];
+    }
+
+    private function edge(Rect $box): float
+    {
+        return $this->axis->lead($box) + $this->axis->size($box) * $this->mode->along();
     }
 }

@@ -6,7 +6,7 @@ namespace AllSquare\Core\Arrange;
 
 use AllSquare\Core\Geometry\Axis;
 
-/** What is brought onto one line: an edge or a centre. */
+/** What is brought onto one line: an edge, a centre, or the first baseline. */
 enum Edge: string
 {
     case Left = 'left';
@@ -15,22 +15,23 @@ enum Edge: string
     case Top = 'top';
     case Middle = 'middle';
     case Bottom = 'bottom';
+    case Baseline = 'baseline';
 
     public function axis(): Axis
     {
         return match ($this) {
             self::Left, self::Centre, self::Right => Axis::X,
-            self::Top, self::Middle, self::Bottom => Axis::Y,
+            self::Top, self::Middle, self::Bottom, self::Baseline => Axis::Y,
         };
     }
 
-    /** How far along a box its line lies: 0, 0.5 or 1. */
+    /** How far along a box its line lies: 0, 0.5 or 1; of a box without letters, its baseline is its bottom. */
     public function along(): float
     {
         return match ($this) {
             self::Left, self::Top => 0.0,
             self::Centre, self::Middle => 0.5,
-            self::Right, self::Bottom => 1.0,
+            self::Right, self::Bottom, self::Baseline => 1.0,
         };
     }
 
@@ -49,6 +50,7 @@ enum Edge: string
             self::Top => 'tops',
             self::Middle => 'middles',
             self::Bottom => 'bottoms',
+            self::Baseline => 'baselines',
         };
     }
 }

@@ -31,6 +31,20 @@ final readonly class Mover
         return $this->boxes->box($id, $this->by);
     }
 
+    /**
+     * @param  list<string>  $ids
+     * @return ($ids is non-empty-list ? non-empty-array<string, Rect> : array<string, Rect>) by id
+     */
+    public function boxesOf(array $ids): array
+    {
+        $boxes = [];
+        foreach ($ids as $id) {
+            $boxes[$id] = $this->box($id);
+        }
+
+        return $boxes;
+    }
+
     /** By a distance of the sheet, in px, as it is given. */
     public function shift(string $id, float $dx, float $dy): void
     {

@@ -58,6 +58,31 @@ final readonly class Ranks
         }
     }
 
+    /**
+     * Puts items, which have that parent already, directly above others of its children.
+     *
+     * @param  array<string, list<string>>  $above  ids by the id of what they are put above
+     */
+    public function above(?string $parent, array $above): void
+    {
+        $new = array_flip(array_merge(...array_values($above)));
+        $others = array_values(array_filter($this->draft->tree->children($parent), static fn (Item $item): bool => ! isset($new[$item->id])));
+        $order = [];
+        $hasRoom = true;
+        foreach ($others as $i => $other) {
+            $order[] = [$other->id, $other->rank];
+            $put = $above[$other->id] ?? [];
+            $step = isset($others[$i + 1]) ? intdiv($others[$i + 1]->rank - $other->rank, count($put) + 1) : self::STEP;
+            $hasRoom = $hasRoom && ($put === [] || $step >= 1);
+            foreach ($put as $n => $id) {
+                $order[] = [$id, $other->rank + $step * ($n + 1)];
+            }
+        }
+        foreach ($order as $i => [$id, $rank]) {
+            $this->put($this->draft->item($id), $hasRoom ? $rank : $i * self::STEP);
+        }
+    }
+
     private function put(Item $item, int $rank): void
     {
         if ($item->rank !== $rank) {

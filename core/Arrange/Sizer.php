@@ -11,6 +11,7 @@ use AllSquare\Core\Geometry\NinePoint;
 use AllSquare\Core\Geometry\Point;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Measure\Boxes;
+use AllSquare\Core\Series\Layouts;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\Item;
 use AllSquare\Core\Text\TextFrame;
@@ -133,6 +134,9 @@ final readonly class Sizer
         $to = new Rect($about->x, $about->y, $across, $down);
         foreach ($this->draft->tree->children($group->id) as $child) {
             $this->map($child, $from, $to, Matrix::identity());
+        }
+        if (Layouts::isSeries($group)) {
+            $this->draft->put(Layouts::scaled($this->draft->item($group->id), $across, $down, $about));
         }
     }
 

@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Command;
 
+use AllSquare\Core\Arrange\Copies;
 use AllSquare\Core\Arrange\Mover;
-use AllSquare\Core\Arrange\Ranks;
 use AllSquare\Core\Geometry\Axis;
+use AllSquare\Core\Series\Counting;
 use AllSquare\Core\Sheet\Draft;
-use AllSquare\Core\Sheet\Item;
 
 /** Copies items; each copy lands directly above its source. */
 final readonly class Duplicate implements Command
 {
-    private function __construct(private float|string $dx, private float|string $dy)
+    private function __construct(private float|string $dx, private float|string $dy, private Counting $counting)
     {
     }
 
@@ -24,7 +24,11 @@ final readonly class Duplicate implements Command
 
     public static function from(Params $params): self
     {
-        return new self($params->length('dx') ?? 0.0, $params->length('dy') ?? 0.0);
+        return new self(
+            $params->length('dx') ?? 0.0,
+            $params->length('dy') ?? 0.0,
+            Counting::fromLines($params->flag('count_up'), $params->word('list')),
+        );
     }
 
     public function needs(): Needs
@@ -35,14 +39,12 @@ final readonly class Duplicate implements Command
     public function run(Draft $draft, array $items): Report
     {
         $selected = Selected::of($draft, $items);
+        Copies::refuseTooMany(count($selected->ids));
         $figures = new Figures($draft);
         $mover = new Mover($draft);
-        $copies = [];
-        foreach ($selected->ids as $id) {
-            $source = $draft->item($id);
-            $siblings = array_map(static fn (Item $item): string => $item->id, $draft->tree->children($source->parent));
-            $copy = self::copied($draft, $source, $source->parent);
-            (new Ranks($draft))->insert($source->parent, (int) array_search($id, $siblings, true) + 1, [$copy]);
+        $copies = (new Copies($draft))->of($selected->ids);
+        foreach ($copies as $i => $copy) {
+            $source = $draft->item($selected->ids[$i]);
             $dx = $figures->read($this->dx, Axis::X, 'dx', $source);
             $dy = $figures->read($this->dy, Axis::Y, 'dy', $source);
             $box = $mover->box($copy);
@@ -51,22 +53,9 @@ final readonly class Duplicate implements Command
                 $dx === 0.0 ? 0.0 : $mover->settled($copy, $box->x + $dx) - $box->x,
                 $dy === 0.0 ? 0.0 : $mover->settled($copy, $box->y + $dy) - $box->y,
             );
-            $copies[] = $copy;
+            $this->counting->apply($draft, $copy, $i, 1);
         }
 
-        return new Report('Copied '.Words::of($draft, $selected->ids), $copies);
-    }
-
-    /** The id of a copy with copies of all that is in it, unlocked so that it can be put where it belongs. */
-    private static function copied(Draft $draft, Item $source, ?string $parent): string
-    {
-        $id = $draft->nextId();
-        $inside = $draft->tree->children($source->id);
-        $draft->add($source->with(['id' => $id, 'parent' => $parent, 'locked' => false]));
-        foreach ($inside as $child) {
-            self::copied($draft, $child, $id);
-        }
-
-        return $id;
+        return new Report('Copied '.Words::of($draft, $selected->ids), $copies, ['originals' => $selected->ids, 'copies' => $copies]);
     }
 }

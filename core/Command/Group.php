@@ -40,7 +40,7 @@ final readonly class Group implements Command
         $selected = Selected::movable($draft, $items);
         $said = Words::of($draft, $selected->free);
         $order = array_values(array_intersect($draft->tree->inOrder(), $selected->free));
-        $parent = self::common($draft, $order);
+        $parent = $draft->tree->commonParent($order);
         $place = self::placeOf($draft, $order, $parent);
         $kind = Kinds::named('group');
         $group = new Item($draft->nextId(), $parent, 0, $kind, Naming::checked($this->called), new Rect(0.0, 0.0, 0.0, 0.0), 0.0, false, false, $kind->properties());
@@ -53,22 +53,6 @@ final readonly class Group implements Command
         (new GroupFit($draft))->fit($group->id);
 
         return new Report("Grouped $said".$selected->note(), [$group->id], $selected->leftOut());
-    }
-
-    /**
-     * The innermost group that all of them lie in.
-     *
-     * @param  list<string>  $ids
-     */
-    private static function common(Draft $draft, array $ids): ?string
-    {
-        $shared = null;
-        foreach ($ids as $id) {
-            $chain = array_map(static fn (Item $group): string => $group->id, $draft->tree->ancestors($id));
-            $shared = $shared === null ? $chain : array_values(array_intersect($shared, $chain));
-        }
-
-        return $shared[0] ?? null;
     }
 
     /**

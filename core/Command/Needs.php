@@ -10,8 +10,9 @@ final readonly class Needs
     /**
      * @param  list<string>  $also  ids that are referred to besides the items named
      * @param  bool  $slices  whether the sheet's slices are needed
+     * @param  bool  $guides  whether its guides are
      */
-    public function __construct(public Scope $scope = Scope::Branches, public array $also = [], public bool $slices = false)
+    public function __construct(public Scope $scope = Scope::Branches, public array $also = [], public bool $slices = false, public bool $guides = false)
     {
     }
 }

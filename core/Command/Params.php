@@ -53,6 +53,20 @@ final readonly class Params
         return is_int($value) ? (float) $value : (is_float($value) || is_string($value) ? $value : null);
     }
 
+    public function count(string $name): ?int
+    {
+        $value = $this->value($name);
+
+        return is_int($value) || (is_float($value) && floor($value) === $value) ? (int) $value : null;
+    }
+
+    public function number(string $name): ?float
+    {
+        $value = $this->value($name);
+
+        return is_int($value) || is_float($value) ? (float) $value : null;
+    }
+
     /** @return list<string> */
     public function words(string $name): array
     {

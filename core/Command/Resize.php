@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Command;
 
+use AllSquare\Core\Arrange\LookScale;
 use AllSquare\Core\Arrange\Mover;
 use AllSquare\Core\Arrange\Sizer;
 use AllSquare\Core\Geometry\Axis;
@@ -26,6 +27,7 @@ final readonly class Resize implements Command
         private float|string $dy,
         private bool $ratio,
         private bool $centre,
+        private bool $scaleLooks,
     ) {
     }
 
@@ -37,6 +39,7 @@ final readonly class Resize implements Command
             $params->length('dy') ?? 0.0,
             $params->flag('ratio'),
             $params->flag('centre'),
+            $params->flag('scale_looks'),
         );
     }
 
@@ -67,12 +70,28 @@ final readonly class Resize implements Command
             }
             $is = Rect::unionOf(array_map($mover->box(...), $selected->free)) ?? $target;
         }
+        if ($this->scaleLooks) {
+            $this->scaleLooks($draft, $selected->free, $was, $is);
+        }
 
         return new Report(
             sprintf('Sized %s to %s × %s (was %s × %s)%s', Words::of($draft, $selected->free), Length::text($is->w), Length::text($is->h), Length::text($was->w), Length::text($was->h), $selected->note()),
             $selected->ids,
             $selected->leftOut(),
         );
+    }
+
+    /**
+     * By the mean of both factors, a side of 0 counting as not scaled.
+     *
+     * @param  list<string>  $ids
+     */
+    private function scaleLooks(Draft $draft, array $ids, Rect $was, Rect $is): void
+    {
+        $factor = sqrt(($was->w > 0 ? $is->w / $was->w : 1.0) * ($was->h > 0 ? $is->h / $was->h : 1.0));
+        foreach ($factor > 0 ? $ids : [] as $id) {
+            (new LookScale($draft))->apply($id, $factor);
+        }
     }
 
     /** The box after its handle was dragged; dragged past the other side, it turns over. */

@@ -10,6 +10,7 @@ use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\NinePoint;
 use AllSquare\Core\Refusal;
+use AllSquare\Core\Series\Counterparts;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\Item;
 use AllSquare\Core\Sheet\Naming;
@@ -60,6 +61,10 @@ final readonly class Set implements Command
         $before = array_map($draft->item(...), $ids);
         $look = (new Properties($draft->fonts))->normal(array_diff_key($given, array_flip([...self::ALWAYS, ...self::FRAME])));
         $fitting = $this->fitting($draft, $ids, $look);
+        $also = $this->counterparts($draft, $fitting, $look);
+        foreach ($also as $id) {
+            $this->look($draft, $id, array_diff_key($look, ['text' => true]));
+        }
         foreach ($ids as $id) {
             $this->state($draft, $id);
             if ($look !== [] && in_array($id, $fitting, true)) {
@@ -69,7 +74,7 @@ final readonly class Set implements Command
         }
 
         return new Report(
-            SetWords::summary($draft, $given, $look === [] ? $ids : $fitting, $before).($always ? '' : $selected->note()),
+            SetWords::summary($draft, $given, $look === [] ? $ids : $fitting, $before).($also === [] ? '' : ' and '.count($also).' more of the series').($always ? '' : $selected->note()),
             $selected->ids,
             $this->leftOut($always ? [] : $selected->locked, array_diff($ids, $fitting), $look) + $this->missing($draft, $fitting),
         );
@@ -90,6 +95,29 @@ final readonly class Set implements Command
         }
 
         return $fitting;
+    }
+
+    /**
+     * The look of one member of a series is that of all; its words are its own.
+     *
+     * @param  list<string>  $ids
+     * @param  array<string, mixed>  $look
+     * @return list<string> those besides the ones named
+     */
+    private function counterparts(Draft $draft, array $ids, array $look): array
+    {
+        if (array_diff_key($look, ['text' => true]) === []) {
+            return [];
+        }
+        $counterparts = new Counterparts($draft->tree);
+        $found = [];
+        foreach ($ids as $id) {
+            foreach (isset($found[$id]) ? [] : $counterparts->of($id) as $other) {
+                $found[$other] = true;
+            }
+        }
+
+        return array_values(array_diff(array_map(strval(...), array_keys($found)), $ids));
     }
 
     private function state(Draft $draft, string $id): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Sheet;
 
+use AllSquare\Core\Guide\Guide;
 use AllSquare\Core\Slice\Slice;
 
 /** What a command did, as pairs of before and after; null before what was created, null after what was removed. */
@@ -13,14 +14,15 @@ final readonly class Change
      * @param  array<string, array{Item|null, Item|null}>  $items  by id
      * @param  array<string, array{Slice|null, Slice|null}>  $slices  by id
      * @param  array{Sheet, Sheet}|null  $sheet
+     * @param  array<string, array{Guide|null, Guide|null}>  $guides  by id
      */
-    public function __construct(public array $items, public array $slices, public ?array $sheet)
+    public function __construct(public array $items, public array $slices, public ?array $sheet, public array $guides = [])
     {
     }
 
     public function isEmpty(): bool
     {
-        return $this->items === [] && $this->slices === [] && $this->sheet === null;
+        return $this->items === [] && $this->slices === [] && $this->guides === [] && $this->sheet === null;
     }
 
     /** @return list<string> ids of items that are there now and were not, or are not as they were */

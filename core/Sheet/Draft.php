@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Sheet;
 
+use AllSquare\Core\Guide\Guide;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Slice\Slice;
 use AllSquare\Core\Text\FontLibrary;
@@ -25,14 +26,21 @@ final class Draft
     /** @var array<string, Slice> */
     private readonly array $slicesBefore;
 
+    /** @var array<string, Guide> */
+    private readonly array $guidesBefore;
+
     private readonly Sheet $sheetBefore;
 
     /** @var array<string, Slice> */
     private array $slices = [];
 
+    /** @var array<string, Guide> */
+    private array $guides = [];
+
     /**
      * @param  iterable<Item>  $items  those that the command said it needs
      * @param  iterable<Slice>  $slices
+     * @param  iterable<Guide>  $guides
      * @param  int  $itemsOnSheet  how many there are in all, loaded or not
      */
     public function __construct(
@@ -42,6 +50,7 @@ final class Draft
         public readonly FontLibrary $fonts,
         private readonly Ids $ids,
         private int $itemsOnSheet = 0,
+        iterable $guides = [],
     ) {
         $this->tree = new Tree($items);
         $this->itemsBefore = $this->tree->all();
@@ -49,6 +58,10 @@ final class Draft
             $this->slices[$slice->id] = $slice;
         }
         $this->slicesBefore = $this->slices;
+        foreach ($guides as $guide) {
+            $this->guides[$guide->id] = $guide;
+        }
+        $this->guidesBefore = $this->guides;
         $this->sheetBefore = $sheet;
     }
 
@@ -119,13 +132,48 @@ final class Draft
         unset($this->slices[$id]);
     }
 
+    /** @return array<string, Guide> */
+    public function guides(): array
+    {
+        return $this->guides;
+    }
+
+    /** @throws UnknownItem */
+    public function guide(string $id): Guide
+    {
+        return $this->guides[$id] ?? throw UnknownItem::named($id, 'guide');
+    }
+
+    public function putGuide(Guide $guide): void
+    {
+        $this->guides[$guide->id] = $guide;
+    }
+
+    public function removeGuide(string $id): void
+    {
+        $this->guide($id);
+        unset($this->guides[$id]);
+    }
+
     public function change(): Change
     {
         return new Change(
             $this->differences($this->itemsBefore, $this->tree->all()),
             $this->differences($this->slicesBefore, $this->slices),
             $this->sheetBefore == $this->sheet ? null : [$this->sheetBefore, $this->sheet],
+            $this->differences($this->guidesBefore, $this->guides),
         );
+    }
+
+    /**
+     * A draft of nothing but these, for what is worked out in the space of a group: ids and fonts are the same,
+     * and nothing of it is part of the change.
+     *
+     * @param  iterable<Item>  $items
+     */
+    public function plane(iterable $items): self
+    {
+        return new self($this->sheet, $items, [], $this->fonts, $this->ids, $this->itemsOnSheet);
     }
 
     /** The items as they were before the command. */

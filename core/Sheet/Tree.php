@@ -16,8 +16,11 @@ final class Tree
     /** @var array<string, Item> */
     private array $items = [];
 
-    /** @var array<string, list<string>>|null children by parent id ('' for the sheet), back to front */
+    /** @var array<string, array<string, true>>|null ids of children by parent id ('' for the sheet), back to front where not unsorted */
     private ?array $children = null;
+
+    /** @var array<string, true> parents whose children are yet to be sorted */
+    private array $unsorted = [];
 
     /** @var array<string, Matrix> */
     private array $matrices = [];
@@ -51,8 +54,12 @@ final class Tree
     {
         $before = $this->items[$item->id] ?? null;
         $this->items[$item->id] = $item;
-        if ($before === null || $before->parent !== $item->parent || $before->rank !== $item->rank) {
-            $this->children = null;
+        if ($this->children !== null && ($before === null || $before->parent !== $item->parent || $before->rank !== $item->rank)) {
+            if ($before !== null) {
+                unset($this->children[$before->parent ?? ''][$item->id]);
+            }
+            $this->children[$item->parent ?? ''][$item->id] = true;
+            $this->unsorted[$item->parent ?? ''] = true;
         }
         if ($before === null || $item->kind->holdsItems()) {
             $this->matrices = [];
@@ -61,14 +68,14 @@ final class Tree
 
     public function remove(string $id): void
     {
-        unset($this->items[$id]);
-        $this->children = null;
+        $parent = $this->items[$id]->parent ?? '';
+        unset($this->items[$id], $this->children[$parent][$id]);
     }
 
     /** @return list<Item> back to front */
     public function children(?string $parent): array
     {
-        return array_map(fn (string $id): Item => $this->items[$id], $this->index()[$parent ?? ''] ?? []);
+        return array_map(fn (string $id): Item => $this->items[$id], $this->sorted($parent ?? ''));
     }
 
     /** @return list<Item> everything in it, at any depth, each before its own children */
@@ -103,6 +110,22 @@ final class Tree
         }
 
         return false;
+    }
+
+    /**
+     * The innermost group that all of them lie in; null for the sheet.
+     *
+     * @param  list<string>  $ids
+     */
+    public function commonParent(array $ids): ?string
+    {
+        $shared = null;
+        foreach ($ids as $id) {
+            $chain = array_map(static fn (Item $group): string => $group->id, $this->ancestors($id));
+            $shared = $shared === null ? $chain : array_values(array_intersect($shared, $chain));
+        }
+
+        return $shared[0] ?? null;
     }
 
     /** Locked itself, or in a locked group. */
@@ -142,7 +165,7 @@ final class Tree
     {
         $ids = [];
         $walk = function (?string $parent) use (&$walk, &$ids): void {
-            foreach ($this->index()[$parent ?? ''] ?? [] as $id) {
+            foreach ($this->sorted($parent ?? '') as $id) {
                 $ids[] = $id;
                 $walk($id);
             }
@@ -152,18 +175,21 @@ final class Tree
         return $ids;
     }
 
-    /** @return array<string, list<string>> */
-    private function index(): array
+    /** @return list<string> ids of the children, back to front */
+    private function sorted(string $parent): array
     {
         if ($this->children === null) {
-            $this->children = [];
-            $items = $this->items;
-            uasort($items, static fn (Item $a, Item $b): int => [$a->rank, $a->id] <=> [$b->rank, $b->id]);
-            foreach ($items as $item) {
-                $this->children[$item->parent ?? ''][] = $item->id;
+            $this->children = $this->unsorted = [];
+            foreach ($this->items as $id => $item) {
+                $this->children[$item->parent ?? ''][$id] = true;
+                $this->unsorted[$item->parent ?? ''] = true;
             }
         }
+        if (isset($this->unsorted[$parent])) {
+            uksort($this->children[$parent], fn (string $a, string $b): int => [$this->items[$a]->rank, $a] <=> [$this->items[$b]->rank, $b]);
+            unset($this->unsorted[$parent]);
+        }
 
-        return $this->children;
+        return array_map(strval(...), array_keys($this->children[$parent] ?? []));
     }
 }

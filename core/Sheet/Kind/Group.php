@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Sheet\Kind;
 
-/** Items held together. Its children live in its space, so that turning it rewrites none of them. */
+/**
+ * Items held together. Its children live in its space, so that turning it rewrites none of them.
+ *
+ * `series` keeps the numbers of a block, a ring or a row of steps whose members its children are; null for any other group.
+ */
 final class Group implements Kind
 {
     public function name(): string
@@ -19,7 +23,7 @@ final class Group implements Kind
 
     public function properties(): array
     {
-        return ['opacity' => 1.0];
+        return ['opacity' => 1.0, 'series' => null];
     }
 
     public function holdsItems(): bool

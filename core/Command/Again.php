@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace AllSquare\Core\Command;
+
+use AllSquare\Core\Geometry\Length;
+use AllSquare\Core\Refusal;
+use AllSquare\Core\Sheet\Draft;
+
+/**
+ * Does what was done last once more, on what is selected now (RULES 7): the last command that arranged, set or copied.
+ * A copy followed only by moves of the copies is one offset. What is run and recorded is that command itself.
+ */
+final readonly class Again implements Command
+{
+    private const REPEATABLE = [
+        'align', 'block', 'distribute', 'duplicate', 'inset', 'match-size', 'mirror', 'move-by', 'order', 'place', 'resize', 'ring',
+        'set', 'set-clearance', 'set-gap', 'square-up', 'step-repeat', 'turn',
+    ];
+
+    /** Of one thing only: the same name or words for another would hardly be meant. */
+    private const OF_ONE = ['name', 'text'];
+
+    public static function name(): string
+    {
+        return 'again';
+    }
+
+    public static function from(Params $params): self
+    {
+        return new self;
+    }
+
+    /**
+     * What is to be run instead.
+     *
+     * @param  iterable<PastCommand>  $past  of the document, the latest first, without those undone
+     * @return array{string, array<string, mixed>} the command's name and its parameters
+     *
+     * @throws Refusal when nothing that can be done again was done
+     */
+    public static function of(iterable $past): array
+    {
+        $last = null;
+        $way = ['dx' => 0.0, 'dy' => 0.0];
+        foreach ($past as $line) {
+            if (! self::isRepeatable($line)) {
+                continue;
+            }
+            if ($last === null && $line->name !== 'move-by') {
+                return [$line->name, $line->params];
+            }
+            $last ??= $line;
+            $isOfTheSame = self::alike($line->after, $last->after);
+            $distance = $line->distance();
+            if ($line->name === 'move-by' && $isOfTheSame && $distance !== null) {
+                $way = ['dx' => $way['dx'] + $distance['dx'], 'dy' => $way['dy'] + $distance['dy']];
+            } elseif ($line->name === 'duplicate' && $isOfTheSame) {
+                return ['duplicate', [...$line->params, 'dx' => self::sum($line->params['dx'] ?? 0, $way['dx']), 'dy' => self::sum($line->params['dy'] ?? 0, $way['dy'])]];
+            } else {
+                break;
+            }
+        }
+
+        return $last === null
+            ? throw Refusal::because('There is nothing to do again yet. Arrange, set or copy something first.', 'command')
+            : [$last->name, $last->params];
+    }
+
+    public function needs(): Needs
+    {
+        return new Needs;
+    }
+
+    public function run(Draft $draft, array $items): Report
+    {
+        throw Refusal::because('There is nothing to do again yet. Arrange, set or copy something first.', 'command');
+    }
+
+    private static function isRepeatable(PastCommand $line): bool
+    {
+        return in_array($line->name, self::REPEATABLE, true) && array_intersect(array_keys($line->params), self::OF_ONE) === [];
+    }
+
+    /**
+     * @param  list<string>  $a
+     * @param  list<string>  $b
+     */
+    private static function alike(array $a, array $b): bool
+    {
+        sort($a);
+        sort($b);
+
+        return $a === $b;
+    }
+
+    private static function sum(mixed $given, float $way): float|string
+    {
+        return is_string($given) ? "($given) + ".Length::text($way) : (is_numeric($given) ? (float) $given : 0.0) + $way;
+    }
+}

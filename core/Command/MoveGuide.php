@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace AllSquare\Core\Command;
+
+use AllSquare\Core\Geometry\Length;
+use AllSquare\Core\Guide\Guides;
+use AllSquare\Core\Sheet\Draft;
+
+/** Moves a guide to another place along its axis. */
+final readonly class MoveGuide implements Command
+{
+    private function __construct(private string $guide, private float|string $at)
+    {
+    }
+
+    public static function name(): string
+    {
+        return 'move-guide';
+    }
+
+    public static function from(Params $params): self
+    {
+        return new self((string) $params->word('guide'), $params->length('at') ?? 0.0);
+    }
+
+    public function needs(): Needs
+    {
+        return new Needs(guides: true);
+    }
+
+    public function run(Draft $draft, array $items): Report
+    {
+        $was = $draft->guide($this->guide);
+        $is = (new Guides($draft))->move($was, $this->at);
+
+        return new Report('Moved '.$was->words().' to '.Length::text($is->at), $items);
+    }
+}

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace AllSquare\Core\Command;
+
+use AllSquare\Core\Arrange\Ranks;
+use AllSquare\Core\Arrange\Rehousing;
+use AllSquare\Core\Refusal;
+use AllSquare\Core\Sheet\Draft;
+
+/** Puts items into a group, or out of groups onto the sheet itself. Nothing moves on the sheet. */
+final readonly class MoveInto implements Command
+{
+    private function __construct(private ?string $parent, private ?int $index)
+    {
+    }
+
+    public static function name(): string
+    {
+        return 'move-into';
+    }
+
+    public static function from(Params $params): self
+    {
+        return new self($params->word('parent'), $params->count('index'));
+    }
+
+    public function needs(): Needs
+    {
+        return new Needs(Scope::Order, $this->parent === null ? [] : [$this->parent]);
+    }
+
+    public function run(Draft $draft, array $items): Report
+    {
+        $selected = Selected::movable($draft, $items);
+        $this->refuseWrongParent($draft, $selected->free);
+        $summary = sprintf('Put %s into %s', Words::of($draft, $selected->free), $this->parent === null ? 'the sheet itself' : Words::quoted($draft->item($this->parent)));
+        $isFree = array_flip($selected->free);
+        $order = array_values(array_filter($draft->tree->inOrder(), static fn (string $id): bool => isset($isFree[$id])));
+        $rehousing = new Rehousing($draft);
+        $ranks = new Ranks($draft);
+        foreach ($order as $id) {
+            if ($draft->item($id)->parent !== $this->parent) {
+                $rehousing->move($id, $this->parent, $ranks->top($this->parent));
+            }
+        }
+        $ranks->insert($this->parent, $this->index ?? count($draft->tree->children($this->parent)), $order);
+
+        return new Report($summary.$selected->note(), $selected->ids, $selected->leftOut());
+    }
+
+    /** @param  list<string>  $ids */
+    private function refuseWrongParent(Draft $draft, array $ids): void
+    {
+        if ($this->parent === null) {
+            return;
+        }
+        $parent = $draft->item($this->parent);
+        if (! $parent->kind->holdsItems()) {
+            throw Refusal::because(Words::quoted($parent).' cannot hold items.', 'parent');
+        }
+        if ($draft->tree->isLocked($parent->id)) {
+            throw Refusal::because(Words::quoted($parent).' is locked. Unlock it first.', 'parent');
+        }
+        foreach ($ids as $id) {
+            if ($id === $parent->id || $draft->tree->isWithin($parent->id, $id)) {
+                throw Refusal::because(Words::quoted($draft->item($id)).' cannot be put into itself.', 'parent');
+            }
+        }
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace AllSquare\Core\Command;
+
+use AllSquare\Core\Geometry\Axis;
+use AllSquare\Core\Sheet\Draft;
+
+/** Removes all guides, or all of one direction. */
+final readonly class RemoveGuides implements Command
+{
+    private function __construct(private ?Axis $axis)
+    {
+    }
+
+    public static function name(): string
+    {
+        return 'remove-guides';
+    }
+
+    public static function from(Params $params): self
+    {
+        return new self($params->choice('axis', Axis::class));
+    }
+
+    public function needs(): Needs
+    {
+        return new Needs(guides: true);
+    }
+
+    public function run(Draft $draft, array $items): Report
+    {
+        $removed = 0;
+        foreach ($draft->guides() as $guide) {
+            if ($this->axis === null || $guide->axis === $this->axis) {
+                $draft->removeGuide($guide->id);
+                $removed++;
+            }
+        }
+
+        return new Report('Removed '.($removed === 1 ? '1 guide' : "$removed guides"), $items);
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace AllSquare\Core\Command;
+
+use AllSquare\Core\Geometry\Axis;
+use AllSquare\Core\Refusal;
+use AllSquare\Core\Series\RingLayout;
+use AllSquare\Core\Sheet\Draft;
+
+/** Puts the first item and copies on a circle of the sheet (RULES 7). Off the pixel, because a ring must be exact. */
+final readonly class Ring implements Command
+{
+    private function __construct(private Params $params, private Repeats $repeats)
+    {
+    }
+
+    public static function name(): string
+    {
+        return 'ring';
+    }
+
+    public static function from(Params $params): self
+    {
+        return new self($params, Repeats::from($params));
+    }
+
+    public function needs(): Needs
+    {
+        return new Needs(Scope::Order);
+    }
+
+    public function run(Draft $draft, array $items): Report
+    {
+        $selected = Selected::movable($draft, $items);
+        $originals = Repeats::originals($draft, $selected);
+        $every = $this->params->count('every') ?? 0;
+        if ($every > 0 && count($originals) !== 2) {
+            throw Refusal::because(sprintf('Every %dth place takes a second item: select two, the usual one behind the other in the stack.', $every), 'every');
+        }
+        $figures = new Figures($draft);
+        $layout = new RingLayout(
+            (int) $this->params->count('count'),
+            $figures->read($this->params->length('cx') ?? 0.0, Axis::X, 'cx'),
+            $figures->read($this->params->length('cy') ?? 0.0, Axis::Y, 'cy'),
+            $figures->size($this->params->length('radius') ?? 0.0, Axis::X, 'radius'),
+            $this->params->number('start') ?? 0.0,
+            $this->params->number('sweep') ?? 360.0,
+            $this->params->word('facing') ?? 'upright',
+            $every,
+            array_map(static fn (string $id): float => $draft->item($id)->angle, $originals),
+        );
+
+        return $this->repeats->report($draft, $layout, $originals, $selected, 'Put on a ring');
+    }
+}

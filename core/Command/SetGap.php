@@ -1,0 +1,146 @@
+<?php
+
+declare(strict_types=1);
+
+namespace AllSquare\Core\Command;
+
+use AllSquare\Core\Arrange\Distribution;
+use AllSquare\Core\Arrange\Mover;
+use AllSquare\Core\Arrange\Sizer;
+use AllSquare\Core\Geometry\Axis;
+use AllSquare\Core\Geometry\Length;
+use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Measure\By;
+use AllSquare\Core\Refusal;
+use AllSquare\Core\Sheet\Draft;
+
+/** Sets consecutive gaps to one exact value, by moving the items or by sizing them (RULES 5). */
+final readonly class SetGap implements Command
+{
+    public static function name(): string
+    {
+        return 'set-gap';
+    }
+
+    private function __construct(
+        private Axis $axis,
+        private float|string $gap,
+        private string $hold,
+        private ?string $anchor,
+        private bool $bySize,
+        private By $by,
+    ) {
+    }
+
+    public static function from(Params $params): self
+    {
+        $anchor = $params->word('anchor');
+
+        return new self(
+            $params->chosen('axis', Axis::class),
+            $params->length('gap') ?? 0.0,
+            $params->word('hold') ?? ($anchor === null ? 'first' : 'anchor'),
+            $anchor,
+            $params->flag('by_size'),
+            $params->choice('by', By::class) ?? By::Frame,
+        );
+    }
+
+    public function needs(): Needs
+    {
+        return new Needs(Scope::Order);
+    }
+
+    public function run(Draft $draft, array $items): Report
+    {
+        $selected = $this->bySize ? Selected::changeable($draft, $items) : Selected::movable($draft, $items);
+        $mover = new Mover($draft, $this->by);
+        $ids = array_values(array_filter($selected->free, fn (string $id): bool => ! $mover->boxes->isEmptyGroup($id) && ! ($this->bySize && ! $mover->boxes->standsUpright($id))));
+        if (count($ids) < 2) {
+            throw Refusal::because('A gap lies between two items: select two at least'.($this->bySize ? ' that stand upright' : ' that can move').'.', 'items');
+        }
+        $gap = (new Figures($draft))->read($this->gap, $this->axis, 'gap');
+        $distribution = new Distribution($mover, $this->axis, $draft->tree->inOrder());
+        /** @var non-empty-list<string> $ordered */
+        $ordered = $distribution->ordered($ids);
+        $were = $distribution->figures($ordered);
+        $this->bySize ? $this->size($draft, $mover, $ordered, $gap) : $this->move($draft, $mover, $ordered, $gap);
+        $gaps = $distribution->figures($ordered);
+        $summary = sprintf('Set the gaps of %s %s to %s%s', Words::of($draft, $ordered), $this->axis->word(), Words::figures($gaps), $this->bySize ? ' by sizing' : '');
+
+        return new Report($summary.($gaps === $were ? '' : ' (were '.Words::figures($were).')').$selected->note(), $selected->ids, ['gaps' => $gaps, 'were' => $were] + $selected->leftOut());
+    }
+
+    /** @param  non-empty-list<string>  $ordered */
+    private function move(Draft $draft, Mover $mover, array $ordered, float $gap): void
+    {
+        $boxes = array_map($mover->box(...), $ordered);
+        $offsets = [0.0];
+        foreach (array_slice($boxes, 0, -1) as $i => $box) {
+            $offsets[] = $offsets[$i] + $this->axis->size($box) + $gap;
+        }
+        $last = count($ordered) - 1;
+        $first = $this->axis->lead($boxes[0]);
+        $held = match ($this->hold) {
+            'last' => $last,
+            'anchor' => $this->anchorAt($ordered),
+            default => 0,
+        };
+        $total = $offsets[$last] + $this->axis->size($boxes[$last]);
+        $start = $this->hold === 'centre'
+            ? ($first + $this->axis->trail($boxes[$last]) - $total) / 2
+            : $this->axis->lead($boxes[$held]) - $offsets[$held];
+        // A gap with a fraction is kept exactly; otherwise what is held is brought to the pixel first, and the gaps are whole.
+        $isExact = ! Length::isWhole($gap) || ! $draft->sheet()->wholePixels || $this->by === By::Ink;
+        if (! $isExact) {
+            $start = $this->hold === 'centre' ? Length::whole($start) : $mover->settled($ordered[$held], $this->axis->lead($boxes[$held])) - $offsets[$held];
+        }
+        foreach ($ordered as $i => $id) {
+            $to = $start + $offsets[$i];
+            if ($isExact) {
+                $by = $to - $this->axis->lead($boxes[$i]);
+                $this->axis === Axis::X ? $mover->shift($id, $by, 0.0) : $mover->shift($id, 0.0, $by);
+            } else {
+                $mover->lead($id, $this->axis, $to);
+            }
+        }
+    }
+
+    /** @param  non-empty-list<string>  $ordered */
+    private function anchorAt(array $ordered): int
+    {
+        $at = array_search($this->anchor, $ordered, true);
+
+        return is_int($at) ? $at : throw Refusal::because('The anchor has to be one of the items that are spaced.', 'anchor');
+    }
+
+    /**
+     * The outer edges stay; each item keeps its share of what the gaps leave.
+     *
+     * @param  non-empty-list<string>  $ordered
+     */
+    private function size(Draft $draft, Mover $mover, array $ordered, float $gap): void
+    {
+        $boxes = array_map($mover->box(...), $ordered);
+        $last = count($ordered) - 1;
+        $start = $this->axis->lead($boxes[0]);
+        $extent = $this->axis->trail($boxes[$last]) - $start;
+        $sum = array_sum(array_map($this->axis->size(...), $boxes));
+        $room = $extent - $last * $gap;
+        if ($room < 1 || $sum < Length::SAME) {
+            throw Refusal::because(sprintf('The gaps alone need %s, and there are %s %s.', Length::text($last * $gap), Length::text($extent), $this->axis->word()), 'gap');
+        }
+        $whole = $draft->sheet()->wholePixels && Length::isWhole($gap);
+        $settle = static fn (float $v): float => $whole ? Length::whole($v) : Length::settle($v);
+        $sizer = new Sizer($draft);
+        $before = 0.0;
+        foreach ($ordered as $i => $id) {
+            $box = $boxes[$i];
+            $from = $i === 0 ? $start : $settle($start + $before / $sum * $room) + $i * $gap;
+            $before += $this->axis->size($box);
+            $to = $i === $last ? $start + $extent : $settle($start + $before / $sum * $room) + $i * $gap;
+            $target = $this->axis === Axis::X ? Rect::between($from, $box->y, $to, $box->bottom()) : Rect::between($box->x, $from, $box->right(), $to);
+            $sizer->scale($id, $box, $target);
+        }
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace AllSquare\Core\Measure;
+
+use AllSquare\Core\Geometry\Length;
+use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Sheet\Item;
+use AllSquare\Core\Sheet\Tree;
+use AllSquare\Core\Text\FontLibrary;
+use AllSquare\Core\Text\TextFrame;
+
+/** The first baseline of items (docs/ARCHITECTURE.md, Text). What has no text that stands upright has its bottom. */
+final readonly class Baseline
+{
+    private TextFrame $texts;
+
+    public function __construct(private Tree $tree, private Boxes $boxes, FontLibrary $fonts)
+    {
+        $this->texts = new TextFrame($fonts);
+    }
+
+    /**
+     * How far below the top of a box of the item its first baseline lies.
+     *
+     * @param  bool  $whole  to whole pixels, as letters are set where every frame lies on the pixel
+     * @return float px
+     */
+    public function below(string $id, Rect $box, bool $whole): float
+    {
+        $line = $this->highest($this->tree->item($id)) ?? $box->bottom();
+
+        return $whole ? Length::whole($line - $box->y) : $line - $box->y;
+    }
+
+    /** @return float|null px of the sheet */
+    private function highest(Item $item): ?float
+    {
+        if ($item->kind->holdsItems()) {
+            $lines = array_map(fn (Item $child): ?float => $child->hidden ? null : $this->highest($child), $this->tree->children($item->id));
+            $lines = array_filter($lines, static fn (?float $line): bool => $line !== null);
+
+            return $lines === [] ? null : min($lines);
+        }
+
+        return $item->kind->name() === 'text' && Length::same(fmod($this->tree->totalAngle($item->id), 360.0), 0.0)
+            ? $this->boxes->bounds($item->id)->y + $this->texts->style($item)->baseline()
+            : null;
+    }
+}

@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace AllSquare\Core\Sheet;
+
+use AllSquare\Core\Geometry\Angle;
+use AllSquare\Core\Geometry\Length;
+use AllSquare\Core\Geometry\Point;
+use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Refusal;
+use AllSquare\Core\Series\Layouts;
+use AllSquare\Core\Sheet\Kind\Kinds;
+
+/**
+ * Items cut out of a sheet, as they lie on the clipboard: `{format, version, items}`, each group before what is in it,
+ * those in no group of the excerpt in the space of the sheet. Its shape has been checked against schema/commands/paste.json.
+ */
+final readonly class Excerpt
+{
+    public const FORMAT = 'allsquare-excerpt';
+
+    /** @param  list<array<string, mixed>>  $items */
+    private function __construct(private array $items)
+    {
+    }
+
+    /** @throws Refusal when it is none */
+    public static function read(mixed $file): self
+    {
+        $items = is_array($file) && ($file['format'] ?? null) === self::FORMAT ? $file['items'] ?? null : null;
+        if (! is_array($items) || $items === []) {
+            throw Refusal::because('What was pasted holds no items of this program.', 'file');
+        }
+
+        // @phpstan-ignore argument.type (checked against the schema)
+        return new self(array_values($items));
+    }
+
+    /** @return list<string> ids that those in no group of the excerpt had where they come from */
+    public function sources(): array
+    {
+        return array_values(array_map(self::id(...), array_filter($this->items, static fn (array $item): bool => ($item['parent'] ?? null) === null)));
+    }
+
+    /**
+     * New items in the place of those, with ids of their own and unlocked, the outermost on the sheet itself.
+     *
+     * @return array<string, non-empty-array<string, Item>> by the id of the outermost one's source, that one first
+     *
+     * @throws Refusal when an item lies in something that is not there, or is not what its kind can be
+     */
+    public function roots(Draft $draft): array
+    {
+        /** @var array<string, string> $ids the new id of each, by that of its source */
+        $ids = [];
+        /** @var array<string, string> $rootOf the source of the outermost one that it lies in, by its own source */
+        $rootOf = [];
+        /** @var array<string, non-empty-array<string, Item>> $made */
+        $made = [];
+        foreach ($this->items as $i => $data) {
+            $parent = is_string($data['parent'] ?? null) ? $data['parent'] : null;
+            if ($parent !== null && ! isset($ids[$parent])) {
+                throw Refusal::because(sprintf('Item %d of what was pasted lies in a group that does not come before it.', $i + 1), 'file');
+            }
+            $source = self::id($data);
+            if (isset($ids[$source])) {
+                throw Refusal::because(sprintf('Item %d of what was pasted has the id of another one.', $i + 1), 'file');
+            }
+            $id = $draft->nextId();
+            $root = $parent === null ? $source : $rootOf[$parent];
+            if ($parent !== null && ! $made[$root][$ids[$parent]]->kind->holdsItems()) {
+                throw Refusal::because(sprintf('Item %d of what was pasted lies in something that cannot hold items.', $i + 1), 'file');
+            }
+            $made[$root][$id] = self::item($draft, $data, $id, $parent === null ? null : $ids[$parent], $i);
+            $ids[$source] = $id;
+            $rootOf[$source] = $root;
+        }
+
+        return $made;
+    }
+
+    /** @param  array<string, mixed>  $data */
+    private static function item(Draft $draft, array $data, string $id, ?string $parent, int $place): Item
+    {
+        $kind = Kinds::named(is_string($data['kind'] ?? null) ? $data['kind'] : '');
+        $given = array_intersect_key($data, $kind->properties());
+        $frame = self::lengths($data['frame'] ?? null);
+        $origin = self::lengths($data['origin'] ?? null);
+        $item = new Item(
+            $id, $parent, $place * 1024, $kind,
+            Naming::checked(is_string($data['name'] ?? null) ? $data['name'] : ''),
+            (new Rect($frame['x'], $frame['y'], $frame['w'], $frame['h']))->settled(),
+            Angle::keep(is_numeric($data['angle'] ?? null) ? (float) $data['angle'] : 0.0),
+            false,
+            ($data['hidden'] ?? null) === true,
+            [...$kind->properties(), ...(new Properties($draft->fonts))->normal(array_diff_key($given, ['series' => true]))],
+            new Point($origin['x'], $origin['y']),
+        );
+        if (! is_array($given['series'] ?? null)) {
+            return $item;
+        }
+        $item = $item->withProps(['series' => $given['series']]);
+
+        return $item->withProps(['series' => Layouts::stored(Layouts::of($item, 1), Layouts::counting($item))]);
+    }
+
+    /** @return array{x: float, y: float, w: float, h: float} */
+    private static function lengths(mixed $given): array
+    {
+        $read = static function (string $name) use ($given): float {
+            $value = is_array($given) && is_numeric($given[$name] ?? null) ? (float) $given[$name] : 0.0;
+
+            return abs($value) <= Length::LIMIT ? $value : throw Refusal::because('That lies beyond 1,000,000 px.', 'file');
+        };
+
+        return ['x' => $read('x'), 'y' => $read('y'), 'w' => max(0.0, $read('w')), 'h' => max(0.0, $read('h'))];
+    }
+
+    /** @param  array<string, mixed>  $data */
+    private static function id(array $data): string
+    {
+        return is_string($data['id'] ?? null) ? $data['id'] : '';
+    }
+}
