@@ -46,37 +46,45 @@ final readonly class GroupFit
         }
     }
 
-    public function fit(string $id): void
+    /** @param  bool  $anew  also where it fits, so that its place does not depend on what was done to it before */
+    public function fit(string $id, bool $anew = false): void
     {
         $group = $this->draft->item($id);
         $union = $this->boxes->inside($id)?->settled();
         if ($union === null) {
             return;
         }
-        if ($union->same(new Rect($group->origin->x, $group->origin->y, $group->frame->w, $group->frame->h))) {
+        if (! $anew && $union->same(new Rect($group->origin->x, $group->origin->y, $group->frame->w, $group->frame->h))) {
             return;
         }
         $this->draft->put(self::reframed($group, $union));
     }
 
-    /** The group with another box of its own space as its frame; nothing in it moves on the sheet. */
+    /**
+     * The group with another box of its own space as its frame; nothing in it moves on the sheet.
+     *
+     * Where its space lies is brought to a millionth of a pixel first, which no rounding of the numbers that say so
+     * can undo: a group that is fitted to another box and back is stored in the same bytes.
+     */
     public static function reframed(Item $group, Rect $inside): Item
     {
-        $centre = $group->toParent()->apply($inside->centre());
+        $space = $group->toParent()->apply(new Point(0.0, 0.0));
+        $space = new Point(round($space->x, 6), round($space->y, 6));
+        $centre = $inside->centre()->turned($group->angle)->plus($space);
         $frame = new Rect(
-            Length::settle($centre->x - $inside->w / 2),
-            Length::settle($centre->y - $inside->h / 2),
+            Length::settle(round($centre->x - $inside->w / 2, 6)),
+            Length::settle(round($centre->y - $inside->h / 2, 6)),
             $inside->w,
             $inside->h,
         );
-        // What rounding moved the frame by, the origin takes back, so that the space itself stays where it was.
-        $slip = $frame->centre()->minus($centre)->turned(-$group->angle);
+        $middle = $frame->centre();
+        $shift = $space->minus($middle)->turned(-$group->angle)->plus($middle);
 
         return $group->with([
             'frame' => $frame,
             'origin' => new Point(
-                round($inside->x + $slip->x, 9) + 0.0,
-                round($inside->y + $slip->y, 9) + 0.0,
+                round($frame->x - $shift->x, 9) + 0.0,
+                round($frame->y - $shift->y, 9) + 0.0,
             ),
         ]);
     }

@@ -16,6 +16,9 @@ use AllSquare\Core\Geometry\Rect;
  */
 final readonly class Lanes
 {
+    /** Boxes of turned items are known, and can be placed, to about 1/1000 px. */
+    public const CLOSE = 0.003;
+
     /**
      * @param  list<non-empty-list<string>>  $lanes  ids, in the order of the lanes along the axis
      * @param  array<string, int>  $spanning  the first lane that it spans, by id
@@ -88,7 +91,7 @@ final readonly class Lanes
             $start = max(array_map(static fn (string $other): float => $axis->lead($boxes[$other]), $others));
             $end = min(array_map(static fn (string $other): float => $axis->trail($boxes[$other]), $others));
             $overlap = min($end, $axis->trail($box)) - max($start, $axis->lead($box));
-            if ($overlap > -Length::SAME && $overlap >= min($end - $start, $axis->size($box)) / 2 - Length::SAME) {
+            if ($overlap > -self::CLOSE && $overlap >= min($end - $start, $axis->size($box)) / 2 - self::CLOSE) {
                 $joined[] = $i;
             }
         }

@@ -48,18 +48,29 @@ final readonly class Mover
     /** By a distance of the sheet, in px, as it is given. */
     public function shift(string $id, float $dx, float $dy): void
     {
-        $close = $this->boxes->standsUpright($id) ? Length::SAME : self::CLOSE;
+        $item = $this->draft->item($id);
+        $toSheet = $this->draft->tree->toSheet($item->parent);
+        $close = $toSheet->angle === 0.0 && $this->boxes->standsUpright($id) ? Length::SAME : self::CLOSE;
         if (abs($dx) < $close && abs($dy) < $close) {
             return;
         }
-        $item = $this->draft->item($id);
-        $distance = $this->draft->tree->toSheet($item->parent)->inverse()->applyToDistance(new Point($dx, $dy));
+        $distance = $toSheet->inverse()->applyToDistance(new Point($dx, $dy));
         $this->draft->put($item->inFrame(new Rect(
             self::within($item->frame->x + $distance->x),
             self::within($item->frame->y + $distance->y),
             $item->frame->w,
             $item->frame->h,
         )));
+    }
+
+    /** To the origin of its parent's space, so that where it is put next does not depend, by 1/1000 px, on where it was. */
+    public function home(string $id): void
+    {
+        $item = $this->draft->item($id);
+        $inside = $item->kind->holdsItems() ? $this->boxes->inside($id)?->settled() : null;
+        $this->draft->put($inside === null
+            ? $item->inFrame(new Rect(0.0, 0.0, $item->frame->w, $item->frame->h))
+            : $item->with(['frame' => new Rect(0.0, 0.0, $inside->w, $inside->h), 'origin' => new Point($inside->x, $inside->y)]));
     }
 
     /** Puts the leading edge of its box at a place of the sheet: on a whole pixel where that is asked of it. */
@@ -85,7 +96,7 @@ final readonly class Mover
     /** Where that leading edge would come to lie. */
     public function settled(string $id, float $place): float
     {
-        return $this->isExempt($id) ? $place : Length::whole($place);
+        return $this->isExempt($id) ? Length::settle(round($place, 7)) : Length::whole($place);
     }
 
     /** Whether the item may lie off the pixel: no whole pixels on this sheet, turned, or placed by its ink. */

@@ -40,11 +40,11 @@ final readonly class SquareUp
             [$rows, $down, $toY] = $this->along($boxes, Axis::Y);
             [$columns, $across, $toX] = $this->along($boxes, Axis::X);
             foreach ($ids as $id) {
-                $this->mover->lead($id, Axis::X, $toX[$id]);
-                $this->mover->lead($id, Axis::Y, $toY[$id]);
+                $this->mover->lead($id, Axis::X, self::sure($toX[$id]));
+                $this->mover->lead($id, Axis::Y, self::sure($toY[$id]));
             }
             $now = $this->mover->boxesOf($ids);
-            if (array_filter($ids, static fn (string $id): bool => ! $now[$id]->same($boxes[$id])) === []) {
+            if (array_filter($ids, static fn (string $id): bool => max(abs($now[$id]->x - $boxes[$id]->x), abs($now[$id]->y - $boxes[$id]->y)) > Lanes::CLOSE) === []) {
                 return new SquaredUp(array_map(count(...), $rows->lanes), array_map(count(...), $columns->lanes), $across, $down);
             }
         }
@@ -143,6 +143,14 @@ final readonly class SquareUp
         }
 
         return $best;
+    }
+
+    /** A place that lies so near a half is the half, so that it always rounds alike. */
+    private static function sure(float $place): float
+    {
+        $half = floor($place) + 0.5;
+
+        return abs($place - $half) < Lanes::CLOSE ? $half : $place;
     }
 
     private static function at(Rect $box, Axis $axis, float $along): float

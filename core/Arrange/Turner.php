@@ -31,6 +31,9 @@ final readonly class Turner
         $this->draft->put(abs($moved->x - $centre->x) < Length::SAME && abs($moved->y - $centre->y) < Length::SAME
             ? $turned
             : $turned->inFrame(self::about($item->frame, $toSheet->inverse()->apply($moved))));
+        if (Layouts::isSeries($item)) {
+            (new GroupFit($this->draft))->fit($id, anew: true);
+        }
     }
 
     /**

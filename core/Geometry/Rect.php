@@ -102,17 +102,21 @@ final readonly class Rect
         ];
     }
 
-    /** All four figures to 1/1000 px. The right and bottom edges are settled, so that boxes that met still meet. */
+    /**
+     * All four figures to 1/1000 px. The right and bottom edges are settled, so that boxes that met still meet.
+     * What reckoning leaves behind the millionth is put aside first: a half always rounds alike.
+     */
     public function settled(): self
     {
-        $x = Length::settle($this->x);
-        $y = Length::settle($this->y);
+        $settle = static fn (float $v): float => Length::settle(round($v, 7));
+        $x = $settle($this->x);
+        $y = $settle($this->y);
 
         return new self(
             $x,
             $y,
-            max(0.0, Length::settle(Length::settle($this->right()) - $x)),
-            max(0.0, Length::settle(Length::settle($this->bottom()) - $y)),
+            max(0.0, Length::settle($settle($this->right()) - $x)),
+            max(0.0, Length::settle($settle($this->bottom()) - $y)),
         );
     }
 

@@ -81,6 +81,7 @@ final readonly class BlockLayout implements Layout
         $tops = $this->starts($rows, $this->y, $this->rowGap, $this->height, Axis::Y);
         foreach ($members as $i => $id) {
             [$column, $row] = [$i % $this->columns, intdiv($i, $this->columns)];
+            $mover->home($id);
             $box = $mover->box($id);
             $mover->lead($id, Axis::X, $lefts[$column] + ($columns[$column] - $box->w) * $this->place->across());
             $mover->lead($id, Axis::Y, $tops[$row] + ($rows[$row] - $box->h) * $this->place->down());

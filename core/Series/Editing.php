@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Series;
 
+use AllSquare\Core\Arrange\GroupFit;
 use AllSquare\Core\Arrange\Ranks;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Refusal;
@@ -53,6 +54,7 @@ final readonly class Editing
         }
         $this->takeOver($plane, $id);
         $this->draft->put($this->draft->item($id)->withProps(['series' => Layouts::stored($after, $counting)]));
+        (new GroupFit($this->draft))->fit($id, anew: true);
 
         return [$before, $after];
     }

@@ -97,7 +97,8 @@ final readonly class Repetition
     }
 
     /**
-     * Puts members into a group that keeps the layout's numbers, at the place of the foremost of them.
+     * Puts members into a group that keeps the layout's numbers, at the place of the foremost of them. Its own space
+     * is that of the sheet now, whatever it lies in, because that is the space of those numbers.
      *
      * @param  non-empty-list<string>  $members  laid out, in their order
      */
@@ -115,7 +116,7 @@ final readonly class Repetition
         }
         $kind = Kinds::named('group');
         $group = new Item(
-            $this->draft->nextId(), $last->parent, 0, $kind, ucfirst($this->layout::word()), new Rect(0.0, 0.0, 0.0, 0.0), 0.0, false, false,
+            $this->draft->nextId(), null, 0, $kind, ucfirst($this->layout::word()), new Rect(0.0, 0.0, 0.0, 0.0), 0.0, false, false,
             [...$kind->properties(), 'series' => Layouts::stored($this->layout, $this->counting)],
         );
         $this->draft->add($group);
@@ -123,8 +124,12 @@ final readonly class Repetition
         foreach ($members as $i => $id) {
             $rehousing->move($id, $group->id, $i * Ranks::STEP);
         }
-        (new Ranks($this->draft))->insert($group->parent, $place, [$group->id]);
         (new GroupFit($this->draft))->fit($group->id);
+        if ($last->parent !== null) {
+            $rehousing->move($group->id, $last->parent, 0);
+        }
+        (new Ranks($this->draft))->insert($last->parent, $place, [$group->id]);
+        (new Editing($this->draft))->edit($group->id, []);
 
         return $group->id;
     }

@@ -83,6 +83,7 @@ final readonly class RingLayout implements Layout
             };
             $draft->put($draft->item($id)->turnedTo(($this->angles[$this->originalAt($i)] ?? 0.0) + $facing));
             $centre = (new Point(0.0, -$this->radius))->turned($at)->plus(new Point($this->cx, $this->cy));
+            $mover->home($id);
             $now = $mover->box($id)->centre();
             $mover->shift($id, $centre->x - $now->x, $centre->y - $now->y);
         }

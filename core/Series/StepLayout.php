@@ -81,6 +81,7 @@ final readonly class StepLayout implements Layout
                 $sizer->frame($id, $w, $h, NinePoint::Centre);
             }
             $turner->turn($id, $model->angle + $step * $this->angle - $draft->item($id)->angle, $mover->box($id)->centre());
+            $mover->home($id);
             $this->put($mover, $id, $mover->box($original), $step);
         }
     }

@@ -10,6 +10,7 @@ use AllSquare\Core\Command\Execution;
 use AllSquare\Core\Geometry\Angle;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Geometry\Unit;
+use AllSquare\Core\Guide\Guide;
 use AllSquare\Core\Measure\Boxes;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\Item;
@@ -25,6 +26,9 @@ final class Scene
 
     /** @var array<string, Slice> */
     public array $slices = [];
+
+    /** @var array<string, Guide> */
+    public array $guides = [];
 
     private readonly CountedIds $ids;
 
@@ -81,7 +85,7 @@ final class Scene
 
     public function draft(): Draft
     {
-        return new Draft($this->sheet, $this->items, $this->slices, Fonts::library(), $this->ids);
+        return new Draft($this->sheet, $this->items, $this->slices, Fonts::library(), $this->ids, count($this->items), $this->guides);
     }
 
     public function bounds(string $id): Rect
@@ -100,10 +104,17 @@ final class Scene
         return array_map(fn (string $id): float => $this->bounds($id)->x, array_values($ids));
     }
 
+    /** @return list<float> the top edges of the bounds */
+    public function tops(string ...$ids): array
+    {
+        return array_map(fn (string $id): float => $this->bounds($id)->y, array_values($ids));
+    }
+
     private function take(Draft $draft): void
     {
         $this->items = $draft->tree->all();
         $this->slices = $draft->slices();
+        $this->guides = $draft->guides();
         $this->sheet = $draft->sheet();
     }
 }
