@@ -7,6 +7,7 @@ use App\Http\Controllers\DocumentController;
 use App\Http\Controllers\ExportController;
 use App\Http\Controllers\FontController;
 use App\Http\Controllers\HistoryController;
+use App\Http\Controllers\MeasureController;
 use App\Http\Controllers\RenderController;
 use App\Http\Controllers\SheetController;
 use Illuminate\Support\Facades\Route;
@@ -26,6 +27,8 @@ Route::patch('sheets/{sheet}', [SheetController::class, 'update']);
 Route::delete('sheets/{sheet}', [SheetController::class, 'destroy']);
 Route::post('sheets/{sheet}/copy', [SheetController::class, 'copy']);
 Route::post('sheets/{sheet}/evaluate', [SheetController::class, 'evaluate']);
+
+Route::post('sheets/{sheet}/surroundings', [MeasureController::class, 'surroundings']);
 
 Route::get('commands', [CommandController::class, 'index']);
 Route::post('sheets/{id}/commands', [CommandController::class, 'run']);

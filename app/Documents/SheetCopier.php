@@ -6,7 +6,6 @@ namespace App\Documents;
 
 use App\Models\Item;
 use App\Models\Sheet;
-use App\Models\Slice;
 use App\Sheets\UlidSource;
 use Illuminate\Support\Facades\DB;
 
@@ -23,8 +22,10 @@ final readonly class SheetCopier
         $copy->id = $this->ids->next();
         $copy->save();
         $this->items($sheet->id, $copy->id);
-        foreach (Slice::query()->toBase()->where('sheet_id', $sheet->id)->get() as $row) {
-            DB::table('slices')->insert([...(array) $row, 'id' => $this->ids->next(), 'sheet_id' => $copy->id]);
+        foreach (['slices', 'guides'] as $table) {
+            foreach (DB::table($table)->where('sheet_id', $sheet->id)->orderBy('id')->get() as $row) {
+                DB::table($table)->insert([...(array) $row, 'id' => $this->ids->next(), 'sheet_id' => $copy->id]);
+            }
         }
 
         return $copy;

@@ -34,6 +34,21 @@ final readonly class Patch
         return (string) gzcompress(json_encode(['version' => self::VERSION, 'rows' => $this->rows], JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES), 1);
     }
 
+    /** This and then the next, as one change; null where a row was made or went. */
+    public function followedBy(self $next): ?self
+    {
+        $rows = [];
+        foreach ([...$this->rows, ...$next->rows] as [$table, $id, $before, $after]) {
+            if ($before === null || $after === null) {
+                return null;
+            }
+            [, , $wasBefore, $wasAfter] = $rows["$table $id"] ?? [$table, $id, [], []];
+            $rows["$table $id"] = [$table, $id, [...$before, ...$wasBefore], [...$wasAfter, ...$after]];
+        }
+
+        return new self(array_values($rows));
+    }
+
     /** The other way round: what undoes it. */
     public function reversed(): self
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\History;
 
+use AllSquare\Core\Command\MoveBy;
 use AllSquare\Core\Command\Report;
 use App\Models\Document;
 use App\Models\HistoryLine;
@@ -22,14 +23,46 @@ final class Recorder
             'sheet_id' => $sheet->id,
             'command' => $call->command::name(),
             'label' => $report->summary,
-            'params' => $call->params,
+            // What was pasted is in the patch.
+            'params' => array_diff_key($call->params, ['file' => true]),
             'report' => Answers::report($report),
             'selected_before' => $call->items,
             'selected_after' => $report->selection,
             'patch' => $patch->pack(),
             'revision' => $sheet->revision,
             'key' => $call->key,
+            'run' => $call->run,
         ]);
+    }
+
+    /** The last line of the document, where a call goes on with its run: the same items moved again. */
+    public function runOf(Sheet $sheet, CommandCall $call): ?HistoryLine
+    {
+        if ($call->run === null || $call->command::name() !== MoveBy::name()) {
+            return null;
+        }
+        /** @var HistoryLine|null $last */
+        $last = HistoryLine::query()->where('document_id', $sheet->document_id)->orderByDesc('id')->first();
+
+        return $last !== null && ! $last->undone && $last->run === $call->run && $last->sheet_id === $sheet->id && $last->selected_after === $call->items ? $last : null;
+    }
+
+    /** Makes one line of a run and its next move; where that cannot be, a line of its own. */
+    public function extend(HistoryLine $line, Sheet $sheet, CommandCall $call, Report $report, Patch $patch): void
+    {
+        $joined = $line->changes()->followedBy($patch);
+        if ($joined === null) {
+            $this->record($sheet, $call, $report, $patch);
+
+            return;
+        }
+        $line->forceFill([
+            'label' => $report->summary,
+            'report' => Answers::report($report),
+            'patch' => $joined->pack(),
+            'revision' => $sheet->revision,
+            'key' => $call->key,
+        ])->save();
     }
 
     /**

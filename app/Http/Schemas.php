@@ -49,6 +49,7 @@ final readonly class Schemas
             $body->revision ?? null,
             $body->dry ?? false,
             $body->key ?? null,
+            $body->run ?? null,
         );
     }
 

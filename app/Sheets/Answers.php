@@ -7,6 +7,8 @@ namespace App\Sheets;
 use AllSquare\Core\Command\Execution;
 use AllSquare\Core\Command\Report;
 use AllSquare\Core\Geometry\Point;
+use AllSquare\Core\Guide\Guide as CoreGuide;
+use AllSquare\Core\Guide\Guides;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\Sheet as CoreSheet;
 use AllSquare\Core\Slice\Slice as CoreSlice;
@@ -61,6 +63,18 @@ final readonly class Answers
     }
 
     /** @return array<string, mixed> */
+    public static function guide(CoreGuide $guide): array
+    {
+        return ['id' => $guide->id, 'axis' => $guide->axis->value, 'at' => $guide->at];
+    }
+
+    /** @return list<array<string, mixed>> */
+    public function guides(string $sheet): array
+    {
+        return array_map(self::guide(...), $this->loader->guides($sheet));
+    }
+
+    /** @return array<string, mixed> */
     public function unchanged(int $revision, Report $report): array
     {
         return ['revision' => $revision, 'created' => [], 'changed' => [], 'removed' => [], 'report' => self::report($report)];
@@ -85,6 +99,7 @@ final readonly class Answers
             'removed' => array_map(strval(...), array_keys(array_filter($done->change->items, static fn (array $pair): bool => $pair[1] === null))),
             ...($done->change->sheet === null ? [] : ['settings' => self::settings($draft->sheet())]),
             ...($done->change->slices === [] ? [] : ['slices' => array_values(array_map(self::slice(...), $draft->slices()))]),
+            ...($done->change->guides === [] ? [] : ['guides' => array_values(array_map(self::guide(...), Guides::inOrder($draft->guides())))]),
             'report' => self::report($done->report),
         ];
     }
@@ -109,6 +124,7 @@ final readonly class Answers
             'removed' => array_values(array_column(array_filter($patch->rows, static fn (array $row): bool => $row[0] === 'items' && $row[3] === null), 1)),
             ...($sheet === null ? [] : ['settings' => self::settings($sheet->toCore())]),
             ...($patch->touches('slices') ? ['slices' => $this->slices($line->sheet_id)] : []),
+            ...($patch->touches('guides') ? ['guides' => $this->guides($line->sheet_id)] : []),
             'report' => $line->report,
         ];
     }

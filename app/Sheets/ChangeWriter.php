@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
+use AllSquare\Core\Guide\Guide as CoreGuide;
 use AllSquare\Core\Sheet\Change;
 use AllSquare\Core\Sheet\Item as CoreItem;
 use AllSquare\Core\Sheet\Sheet as CoreSheet;
 use AllSquare\Core\Slice\Slice as CoreSlice;
 use App\History\Patch;
+use App\Models\Guide;
 use App\Models\Sheet;
 use App\Models\Slice;
 use Illuminate\Support\Facades\DB;
@@ -18,7 +20,7 @@ use stdClass;
 /** Turns changes of the core into patches, and writes patches. */
 final class ChangeWriter
 {
-    private const TABLES = ['documents', 'sheets', 'items', 'slices'];
+    private const TABLES = ['documents', 'sheets', 'items', 'slices', 'guides'];
 
     public function patch(Sheet $sheet, Change $change): Patch
     {
@@ -28,6 +30,9 @@ final class ChangeWriter
         }
         foreach ($change->slices as $id => [$was, $is]) {
             $rows[] = self::row('slices', $id, $sheet->id, $was, $is, Slice::columns(...));
+        }
+        foreach ($change->guides as $id => [$was, $is]) {
+            $rows[] = self::row('guides', $id, $sheet->id, $was, $is, Guide::columns(...));
         }
         if ($change->sheet !== null) {
             $rows[] = ['sheets', $sheet->id, ...Patch::difference(...array_map(Sheet::columns(...), $change->sheet))];
@@ -93,7 +98,7 @@ final class ChangeWriter
     }
 
     /**
-     * @template T of CoreItem|CoreSlice|CoreSheet
+     * @template T of CoreItem|CoreSlice|CoreGuide|CoreSheet
      *
      * @param  T|null  $was
      * @param  T|null  $is

@@ -15,6 +15,7 @@ final readonly class CommandCall
      * @param  int|null  $revision  what the sheet is expected to be at
      * @param  bool  $dry  say what would happen and store nothing
      * @param  string|null  $key  a retry with the same key happens once
+     * @param  string|null  $run  moves of the same items in the same run are one line of the history
      */
     public function __construct(
         public Command $command,
@@ -23,6 +24,17 @@ final readonly class CommandCall
         public ?int $revision = null,
         public bool $dry = false,
         public ?string $key = null,
+        public ?string $run = null,
     ) {
+    }
+
+    /**
+     * The same call of another command.
+     *
+     * @param  array<string, mixed>  $params
+     */
+    public function of(Command $command, array $params): self
+    {
+        return new self($command, $this->items, $params, $this->revision, $this->dry, $this->key, $this->run);
     }
 }

@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Sheets;
 
 use AllSquare\Core\Command\Execution;
+use AllSquare\Core\Command\MoveBy;
+use AllSquare\Core\Command\Moves;
+use AllSquare\Core\Command\Report;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Sheet\Draft;
 use App\History\Recorder;
@@ -29,6 +32,7 @@ final readonly class CommandRunner
         private Deriver $deriver,
         private Recorder $recorder,
         private Answers $answers,
+        private Past $past,
     ) {
     }
 
@@ -63,6 +67,7 @@ final readonly class CommandRunner
     {
         $this->raise($sheetId, $call->revision);
         $sheet = Sheet::query()->findOrFail($sheetId);
+        $call = $this->past->resolved($sheet, $call);
         $draft = $this->loader->draft($sheet, $call->command->needs(), $call->items);
         $done = Execution::of($call->command, $draft, $call->items);
         if ($done->change->isEmpty()) {
@@ -72,7 +77,10 @@ final readonly class CommandRunner
         $rows = $this->derived($draft, $done);
         $this->writer->write($patch, $rows);
         $answer = $this->answers->ofChange($sheet, $draft, $done, $rows, $sheet->revision);
-        $this->recorder->record($sheet, $call, $done->report, $patch);
+        $run = $this->recorder->runOf($sheet, $call);
+        $run === null
+            ? $this->recorder->record($sheet, $call, $done->report, $patch)
+            : $this->recorder->extend($run, $sheet, $call, self::joined($draft, $call, $done->report, $run), $patch);
 
         return $answer;
     }
@@ -88,6 +96,7 @@ final readonly class CommandRunner
         if ($call->revision !== null && $call->revision !== $sheet->revision) {
             throw new StaleRevision($sheet->revision);
         }
+        $call = $this->past->resolved($sheet, $call);
         $draft = $this->loader->draft($sheet, $call->command->needs(), $call->items);
         $done = Execution::of($call->command, $draft, $call->items);
         if ($done->change->isEmpty()) {
@@ -95,6 +104,14 @@ final readonly class CommandRunner
         }
 
         return $this->answers->ofChange($sheet, $draft, $done, $this->derived($draft, $done), $sheet->revision);
+    }
+
+    /** The report of a run of moves, this one included. */
+    private static function joined(Draft $draft, CommandCall $call, Report $report, HistoryLine $run): Report
+    {
+        $moves = Moves::of($draft, $call->items)->after($run->report['moved'] ?? []);
+
+        return new Report(MoveBy::summary($draft, $call->items, $moves), $report->selection, ['moved' => $moves->listed()]);
     }
 
     /** @return list<stdClass> the rows that are not as they were */

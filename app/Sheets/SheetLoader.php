@@ -6,10 +6,12 @@ namespace App\Sheets;
 
 use AllSquare\Core\Command\Needs;
 use AllSquare\Core\Command\Scope;
+use AllSquare\Core\Guide\Guide as CoreGuide;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\Item as CoreItem;
 use AllSquare\Core\Slice\Slice as CoreSlice;
 use AllSquare\Core\Text\FontLibrary;
+use App\Models\Guide;
 use App\Models\Item;
 use App\Models\Sheet;
 use App\Models\Slice;
@@ -36,7 +38,17 @@ final readonly class SheetLoader
             $this->fonts,
             $this->ids,
             $needs->scope === Scope::Order ? $this->rows($sheet->id)->count() : 0,
+            $needs->guides ? $this->guides($sheet->id) : [],
         );
+    }
+
+    /** @return list<CoreGuide> */
+    public function guides(string $sheet): array
+    {
+        /** @var Collection<int, Guide> $guides */
+        $guides = Guide::query()->where('sheet_id', $sheet)->orderBy('axis')->orderBy('at')->orderBy('id')->get();
+
+        return $guides->map(static fn (Guide $guide): CoreGuide => $guide->toCore())->values()->all();
     }
 
     /** @return list<CoreSlice> in their order */

@@ -28,7 +28,7 @@ final readonly class SheetReader
         return (string) json_encode([
             'sheet' => $this->answers->sheet($sheet),
             'items' => self::inOrder($children, ''),
-            'guides' => [],
+            'guides' => $this->answers->guides($sheet->id),
             'dimensions' => [],
             'slices' => $this->answers->slices($sheet->id),
             'revision' => $sheet->revision,

@@ -49,7 +49,7 @@ final readonly class MoveBy implements Command
 
         $moves = Moves::of($draft, $selected->free);
 
-        return new Report($this->summary($draft, $selected, $moves).$selected->note(), $selected->ids, ['moved' => $moves->listed()] + $selected->leftOut());
+        return new Report(self::summary($draft, $selected->free, $moves).$selected->note(), $selected->ids, ['moved' => $moves->listed()] + $selected->leftOut());
     }
 
     /** The distance that leaves the edge on a whole pixel; along an axis that is not moved, none. */
@@ -58,14 +58,19 @@ final readonly class MoveBy implements Command
         return $by === 0.0 || $exempt ? $by : Length::whole($edge + $by) - $edge;
     }
 
-    private function summary(Draft $draft, Selected $selected, Moves $moves): string
+    /**
+     * What is said of moves, of one command or of several in a row.
+     *
+     * @param  list<string>  $ids
+     */
+    public static function summary(Draft $draft, array $ids, Moves $moves): string
     {
         $said = [];
         foreach ($moves->distances as $distance) {
             $said[self::direction($distance['dx'], $distance['dy'])] = true;
         }
 
-        return 'Moved '.Words::of($draft, $selected->free).(count($said) === 1 ? ' '.array_key_first($said) : ': '.$moves->said());
+        return 'Moved '.Words::of($draft, $ids).(count($said) === 1 ? ' '.array_key_first($said) : ': '.$moves->said());
     }
 
     private static function direction(float $dx, float $dy): string

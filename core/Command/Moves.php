@@ -37,6 +37,24 @@ final readonly class Moves
         return new self($distances);
     }
 
+    /**
+     * Together with moves that came before.
+     *
+     * @param  array<mixed>  $earlier  as listed() gave them
+     */
+    public function after(array $earlier): self
+    {
+        $distances = $this->distances;
+        foreach ($earlier as $move) {
+            if (is_array($move) && is_string($move['id'] ?? null) && is_numeric($move['dx'] ?? null) && is_numeric($move['dy'] ?? null)) {
+                $now = $distances[$move['id']] ?? ['dx' => 0.0, 'dy' => 0.0];
+                $distances[$move['id']] = ['dx' => Length::settle($now['dx'] + (float) $move['dx']), 'dy' => Length::settle($now['dy'] + (float) $move['dy'])];
+            }
+        }
+
+        return new self(array_filter($distances, static fn (array $d): bool => $d !== ['dx' => 0.0, 'dy' => 0.0]));
+    }
+
     public function largest(): float
     {
         return $this->distances === [] ? 0.0 : max(array_map(static fn (array $d): float => max(abs($d['dx']), abs($d['dy'])), $this->distances));

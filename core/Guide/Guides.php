@@ -19,6 +19,19 @@ final readonly class Guides
     {
     }
 
+    /**
+     * Those of axis x first, each axis from its start.
+     *
+     * @param  array<string, Guide>  $guides
+     * @return list<Guide>
+     */
+    public static function inOrder(array $guides): array
+    {
+        usort($guides, static fn (Guide $a, Guide $b): int => [$a->axis->value, $a->at, $a->id] <=> [$b->axis->value, $b->at, $b->id]);
+
+        return $guides;
+    }
+
     /** @throws Refusal when there are too many, or one is there already */
     public function add(Axis $axis, float|string $at): Guide
     {

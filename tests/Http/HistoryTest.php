@@ -16,6 +16,11 @@ final class HistoryTest extends HttpTestCase
         ['place', ['x' => 33, 'w' => 81]], ['resize', ['handle' => 'bottom-right', 'dx' => 12, 'dy' => 9]], ['group', []], ['ungroup', []],
         ['duplicate', ['dx' => 10]], ['delete', []], ['order', ['to' => 'front']], ['order', ['to' => 'back']], ['set', ['angle' => 25]],
         ['set', ['locked' => true]], ['set', ['hidden' => true]], ['set', ['fill' => '#123456']], ['set-sheet', ['width' => 900]], ['set-zero', ['x' => 5]], ['add-slice', []],
+        ['turn', ['by' => 15, 'as' => 'one']], ['mirror', ['axis' => 'x']], ['square-up', []], ['inset', ['value' => 8]], ['match-size', ['dimension' => 'width']],
+        ['set-gap', ['axis' => 'x', 'gap' => 12]], ['set-clearance', ['side' => 'left', 'value' => 20]], ['add-guide', ['axis' => 'x', 'at' => '25%']], ['remove-guides', []],
+        ['block', ['columns' => 3, 'rows' => 3, 'copies' => 'fill', 'series' => true]], ['ring', ['cx' => 300, 'cy' => 300, 'radius' => 120, 'count' => 7, 'series' => true]],
+        ['step-repeat', ['dx' => 20, 'dy' => 4, 'count' => 3]], ['set-series', ['count' => 5]], ['again', []], ['move-into', ['parent' => null]],
+        ['align', ['edge' => 'centre', 'to' => 'ground']], ['align', ['edge' => 'baseline']], ['distribute', ['axis' => 'x', 'within' => 'sheet']],
     ];
 
     public function test_undoing_any_sequence_gives_back_the_same_bytes_and_redoing_too(): void
@@ -28,7 +33,7 @@ final class HistoryTest extends HttpTestCase
             }
             $this->command($sheet, 'add-item', [], ['kind' => 'text', 'text' => 'Quay', 'x' => 5, 'y' => 5])->assertOk();
             $states = [$this->bytes($sheet)];
-            foreach (range(1, 14) as $_) {
+            foreach (range(1, 24) as $_) {
                 [$command, $params] = $random->pick(self::COMMANDS);
                 $ids = array_column($this->getJson("/api/sheets/$sheet")->json('items'), 'id');
                 $some = $ids === [] ? [] : array_values(array_unique(array_map(static fn (): string => $random->pick($ids), range(1, 4))));

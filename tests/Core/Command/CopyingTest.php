@@ -140,7 +140,11 @@ final class CopyingTest extends TestCase
         self::assertSame(['a'], array_keys($scene->items));
     }
 
-    /** @return list<array{string, array<string, mixed>, list<string>, list<array{float, float}>}> */
+    /**
+     * @param  array<string, mixed>  $params
+     * @param  list<string>  $after
+     * @param  array{float, float}  ...$moved
+     */
     private static function line(string $name, array $params, array $after, array ...$moved): PastCommand
     {
         return new PastCommand($name, $params, ['moved' => array_map(static fn (array $m): array => ['id' => 'x', 'dx' => $m[0], 'dy' => $m[1]], $moved)], $after);

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use AllSquare\Core\Command\Needs;
+use AllSquare\Core\Command\Scope;
+use AllSquare\Core\Command\Selected;
+use AllSquare\Core\Measure\Boxes;
+use AllSquare\Core\Measure\By;
+use AllSquare\Core\Measure\Clearance;
+use AllSquare\Core\Measure\Clearances;
+use AllSquare\Core\Measure\Side;
+use AllSquare\Core\Refusal;
+use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Sheet\Item;
+use AllSquare\Core\Text\FontLibrary;
+use App\Http\Body;
+use App\Http\Schemas;
+use App\Models\Sheet;
+use App\Sheets\SheetLoader;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+/** Answers questions about distances. Nothing changes. */
+final readonly class MeasureController
+{
+    public function __construct(private Schemas $schemas, private SheetLoader $loader, private FontLibrary $fonts)
+    {
+    }
+
+    /** What a selection, as one, lies on, and how far it is to what lies next on its four sides. */
+    public function surroundings(Request $request, Sheet $sheet): JsonResponse
+    {
+        $this->schemas->check($body = Body::of($request), 'surroundings');
+        $draft = $this->loader->draft($sheet, new Needs(Scope::Whole), $body->items);
+        $clearances = new Clearances($draft->tree, new Boxes($draft->tree, $this->fonts), self::shown($draft, $body->items), $draft->sheet()->box(), By::from($body->by ?? 'frame'));
+
+        return new JsonResponse([
+            'ground' => self::named($clearances->ground),
+            'clearances' => array_map(static fn (Side $side): array => self::clearance($clearances->of($side)), Side::cases()),
+        ], options: JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
+    }
+
+    /**
+     * @param  list<string>  $items
+     * @return non-empty-list<string>
+     */
+    private static function shown(Draft $draft, array $items): array
+    {
+        $ids = Selected::of($draft, $items)->ids;
+
+        return $ids === [] ? throw Refusal::because('Nothing is selected. Select something first.', 'items') : $ids;
+    }
+
+    /** @return array<string, mixed> */
+    private static function clearance(Clearance $clearance): array
+    {
+        return ['side' => $clearance->side->value, 'size' => $clearance->size, 'to' => self::named($clearance->to), 'inset' => $clearance->isInset];
+    }
+
+    /** @return array{id: string, name: string}|null null for the sheet */
+    private static function named(?Item $item): ?array
+    {
+        return $item === null ? null : ['id' => $item->id, 'name' => $item->name];
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheets;
+
+use AllSquare\Core\Command\Again;
+use AllSquare\Core\Command\Catalogue;
+use AllSquare\Core\Command\PastCommand;
+use App\Models\HistoryLine;
+use App\Models\Sheet;
+use Illuminate\Database\Eloquent\Collection;
+
+/** Puts what was done last in the place of "again". */
+final readonly class Past
+{
+    private const LINES = 60;
+
+    public function resolved(Sheet $sheet, CommandCall $call): CommandCall
+    {
+        if (! $call->command instanceof Again) {
+            return $call;
+        }
+        /** @var Collection<int, HistoryLine> $lines */
+        $lines = HistoryLine::query()
+            ->where('document_id', $sheet->document_id)->where('undone', false)
+            ->orderByDesc('id')->limit(self::LINES)
+            ->get(['command', 'params', 'report', 'selected_after']);
+        [$name, $params] = Again::of($lines->map(static fn (HistoryLine $line): PastCommand => new PastCommand($line->command, $line->params, $line->report, $line->selected_after)));
+
+        return $call->of(Catalogue::make($name, $params), $params);
+    }
+}
