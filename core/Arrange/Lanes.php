@@ -40,10 +40,17 @@ final readonly class Lanes
             $keys[$id] = [Length::settle($axis->centre($box)), Length::settle($across->lead($box)), $stack[$id] ?? 0];
         }
         asort($keys);
-        $lanes = [];
+        $lanes = $shared = [];
         foreach (array_keys($keys) as $id) {
-            $joined = self::joined($boxes, $axis, $lanes, (string) $id)[0] ?? count($lanes);
+            $joined = count($lanes);
+            foreach ($shared as $i => [$start, $end]) {
+                if (self::joins($boxes[$id], $axis, $start, $end)) {
+                    $joined = $i;
+                    break;
+                }
+            }
             $lanes[$joined][] = (string) $id;
+            $shared[$joined] = self::narrowed($shared[$joined] ?? null, $boxes[$id], $axis);
         }
         [$lanes, $spanning] = self::withoutSpanning($boxes, $axis, $lanes, array_map(strval(...), array_keys($keys)));
         foreach ($lanes as $i => $lane) {
@@ -63,10 +70,21 @@ final readonly class Lanes
      */
     public static function readingOrder(array $boxes, array $stack): array
     {
-        $rows = self::find($boxes, Axis::Y, $stack);
+        return self::find($boxes, Axis::Y, $stack)->rowByRow($boxes, $stack);
+    }
+
+    /**
+     * The same of rows that are found already.
+     *
+     * @param  array<string, Rect>  $boxes
+     * @param  array<string, int>  $stack
+     * @return list<string>
+     */
+    public function rowByRow(array $boxes, array $stack): array
+    {
         $order = [];
-        foreach ($rows->lanes as $i => $row) {
-            $row = [...$row, ...array_map(strval(...), array_keys($rows->spanning, $i, true))];
+        foreach ($this->lanes as $i => $row) {
+            $row = [...$row, ...array_map(strval(...), array_keys($this->spanning, $i, true))];
             usort($row, static fn (string $a, string $b): int => [Length::settle($boxes[$a]->x), $stack[$a] ?? 0] <=> [Length::settle($boxes[$b]->x), $stack[$b] ?? 0]);
             array_push($order, ...$row);
         }
@@ -74,29 +92,39 @@ final readonly class Lanes
         return $order;
     }
 
-    /**
-     * @param  array<string, Rect>  $boxes
-     * @param  array<int, non-empty-list<string>>  $lanes
-     * @return list<int> the lanes that an item overlaps enough; its own counts for its other members
-     */
-    private static function joined(array $boxes, Axis $axis, array $lanes, string $id): array
+    private static function joins(Rect $box, Axis $axis, float $start, float $end): bool
     {
-        $box = $boxes[$id];
-        $joined = [];
-        foreach ($lanes as $i => $lane) {
-            $others = array_filter($lane, static fn (string $other): bool => $other !== $id);
-            if ($others === []) {
-                continue;
-            }
-            $start = max(array_map(static fn (string $other): float => $axis->lead($boxes[$other]), $others));
-            $end = min(array_map(static fn (string $other): float => $axis->trail($boxes[$other]), $others));
-            $overlap = min($end, $axis->trail($box)) - max($start, $axis->lead($box));
-            if ($overlap > -self::CLOSE && $overlap >= min($end - $start, $axis->size($box)) / 2 - self::CLOSE) {
-                $joined[] = $i;
-            }
+        $overlap = min($end, $axis->trail($box)) - max($start, $axis->lead($box));
+
+        return $overlap > -self::CLOSE && $overlap >= min($end - $start, $axis->size($box)) / 2 - self::CLOSE;
+    }
+
+    /**
+     * @param  array{float, float}|null  $shared  what the members so far have in common
+     * @return array{float, float}
+     */
+    private static function narrowed(?array $shared, Rect $box, Axis $axis): array
+    {
+        return $shared === null
+            ? [$axis->lead($box), $axis->trail($box)]
+            : [max($shared[0], $axis->lead($box)), min($shared[1], $axis->trail($box))];
+    }
+
+    /**
+     * What the members of a lane have in common.
+     *
+     * @param  array<string, Rect>  $boxes
+     * @param  list<string>  $lane
+     * @return array{float, float}|null null for none
+     */
+    private static function shared(array $boxes, Axis $axis, array $lane, ?string $besides = null): ?array
+    {
+        $shared = null;
+        foreach ($lane as $id) {
+            $shared = $id === $besides ? $shared : self::narrowed($shared, $boxes[$id], $axis);
         }
 
-        return $joined;
+        return $shared;
     }
 
     /**
@@ -107,11 +135,27 @@ final readonly class Lanes
      */
     private static function withoutSpanning(array $boxes, Axis $axis, array $lanes, array $order): array
     {
-        $spanned = [];
+        $shared = $spanned = [];
+        /** @var array<string, int> $own */
+        $own = [];
+        foreach ($lanes as $i => $lane) {
+            $shared[$i] = self::shared($boxes, $axis, $lane);
+            $own += array_fill_keys($lane, $i);
+        }
         foreach ($order as $id) {
-            $joined = self::joined($boxes, $axis, $lanes, $id);
+            $joined = [];
+            foreach ($shared as $i => $range) {
+                if ($i !== $own[$id] && $range !== null && self::joins($boxes[$id], $axis, $range[0], $range[1])) {
+                    $joined[] = $i;
+                }
+            }
+            // Its own lane counts for its other members.
+            $others = $joined === [] ? null : self::shared($boxes, $axis, $lanes[$own[$id]], $id);
+            if ($others !== null && self::joins($boxes[$id], $axis, $others[0], $others[1])) {
+                $joined[] = $own[$id];
+            }
             if (count($joined) > 1) {
-                $spanned[$id] = $joined[0];
+                $spanned[$id] = min($joined);
             }
         }
         $kept = $places = [];

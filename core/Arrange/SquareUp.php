@@ -37,8 +37,11 @@ final readonly class SquareUp
     {
         for ($round = 0; $round <= self::ROUNDS; $round++) {
             $boxes = $this->mover->boxesOf($ids);
-            [$rows, $down, $toY] = $this->along($boxes, Axis::Y);
-            [$columns, $across, $toX] = $this->along($boxes, Axis::X);
+            $rows = Lanes::find($boxes, Axis::Y, $this->stack);
+            $columns = Lanes::find($boxes, Axis::X, $this->stack);
+            $first = $rows->rowByRow($boxes, $this->stack)[0];
+            [$down, $toY] = $this->along($boxes, Axis::Y, $rows, $first);
+            [$across, $toX] = $this->along($boxes, Axis::X, $columns, $first);
             foreach ($ids as $id) {
                 $this->mover->lead($id, Axis::X, self::sure($toX[$id]));
                 $this->mover->lead($id, Axis::Y, self::sure($toY[$id]));
@@ -53,11 +56,11 @@ final readonly class SquareUp
 
     /**
      * @param  non-empty-array<string, Rect>  $boxes
-     * @return array{Lanes, list<float>, array<string, float>} the lanes, the gaps between them, and where each item leads
+     * @param  string  $first  the item that stays
+     * @return array{list<float>, array<string, float>} the gaps between the lanes, and where each item leads
      */
-    private function along(array $boxes, Axis $axis): array
+    private function along(array $boxes, Axis $axis, Lanes $lanes, string $first): array
     {
-        $lanes = Lanes::find($boxes, $axis, $this->stack);
         $edge = $this->edge($boxes, $axis, $lanes);
         $leads = $starts = $sizes = [];
         foreach ($lanes->lanes as $i => $lane) {
@@ -78,12 +81,11 @@ final readonly class SquareUp
             $leads[$id] = $places[$lane];
         }
         if (! $this->keepExtent) {
-            $first = Lanes::readingOrder($boxes, $this->stack)[0];
             $by = $this->mover->settled($first, $axis->lead($boxes[$first])) - $leads[$first];
             $leads = array_map(static fn (float $lead): float => $lead + $by, $leads);
         }
 
-        return [$lanes, $gaps, $leads];
+        return [$gaps, $leads];
     }
 
     /**

@@ -28,12 +28,19 @@ final readonly class Rect
     /** @param  list<Rect>  $boxes */
     public static function unionOf(array $boxes): ?self
     {
-        $union = array_shift($boxes);
+        if ($boxes === []) {
+            return null;
+        }
+        $left = $top = INF;
+        $right = $bottom = -INF;
         foreach ($boxes as $box) {
-            $union = $union?->union($box);
+            $left = min($left, $box->x);
+            $top = min($top, $box->y);
+            $right = max($right, $box->x + $box->w);
+            $bottom = max($bottom, $box->y + $box->h);
         }
 
-        return $union;
+        return self::between($left, $top, $right, $bottom);
     }
 
     public function union(self $other): self

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Measure;
 
+use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Matrix;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Sheet\Item;
@@ -14,19 +15,30 @@ use AllSquare\Core\Sheet\Tree;
  *
  * In painting order everything has a place, and a branch ends with the last thing in it: what ends before
  * something begins lies beneath it and is neither around it nor inside it.
+ *
+ * @phpstan-type Candidate array{item: Item, box: Rect, ends: int, area: float}
  */
 final class Ground
 {
-    /** @var list<array{item: Item, box: Rect, ends: int}> what can be a ground, back to front of where it begins */
+    private const COLUMNS = 64;
+
+    /** @var list<Candidate> what can be a ground: the smallest first, of these the foremost */
     private array $candidates = [];
 
     /** @var array<string, int> */
     private array $begins = [];
 
+    /** @var array<int, list<Candidate>>|null those that lie over each column of the sheet, once it was asked for */
+    private ?array $columns = null;
+
+    private float $start = 0.0;
+
+    private float $width = 1.0;
+
     public function __construct(private readonly Tree $tree, private readonly Boxes $boxes)
     {
         $this->walk(null, Matrix::identity(), true);
-        usort($this->candidates, fn (array $a, array $b): int => $this->begins[$a['item']->id] <=> $this->begins[$b['item']->id]);
+        usort($this->candidates, static fn (array $a, array $b): int => $a['area'] <=> $b['area'] ?: $b['ends'] <=> $a['ends']);
     }
 
     /**
@@ -38,15 +50,41 @@ final class Ground
     public function of(array $ids, Rect $box): ?Item
     {
         $lowest = min(array_map(fn (string $id): int => $this->begins[$id], $ids));
-        $found = null;
-        $smallest = INF;
-        foreach ($this->candidates as ['item' => $item, 'box' => $bounds, 'ends' => $ends]) {
-            if ($ends < $lowest && $bounds->contains($box) && $bounds->area() <= $smallest) {
-                [$found, $smallest] = [$item, $bounds->area()];
+        [$left, $right] = [$box->x + Length::SAME, $box->right() - Length::SAME];
+        foreach ($this->columnAt($box->x + $box->w / 2) as ['item' => $item, 'box' => $bounds, 'ends' => $ends]) {
+            if ($ends < $lowest && $bounds->x <= $left && $bounds->x + $bounds->w >= $right && $bounds->contains($box)) {
+                return $item;
             }
         }
 
-        return $found;
+        return null;
+    }
+
+    /**
+     * Those that lie over one of the columns into which the sheet is divided for this, at that place.
+     *
+     * @return list<Candidate>
+     */
+    private function columnAt(float $x): array
+    {
+        if ($this->columns === null) {
+            $around = Rect::unionOf(array_column($this->candidates, 'box')) ?? new Rect(0.0, 0.0, 1.0, 1.0);
+            $this->start = $around->x;
+            $this->width = max(1.0, $around->w / self::COLUMNS);
+            $this->columns = [];
+            foreach ($this->candidates as $candidate) {
+                for ($i = $this->columnOf($candidate['box']->x), $last = $this->columnOf($candidate['box']->right()); $i <= $last; $i++) {
+                    $this->columns[$i][] = $candidate;
+                }
+            }
+        }
+
+        return $this->columns[$this->columnOf($x)] ?? [];
+    }
+
+    private function columnOf(float $x): int
+    {
+        return (int) floor(($x - $this->start) / $this->width);
     }
 
     /** @return Rect|null the box round what is shown there, on the sheet */
@@ -58,9 +96,9 @@ final class Ground
             $isShown = $shown && ! $item->hidden;
             $box = $item->kind->holdsItems()
                 ? $this->walk($item->id, $toSheet->after($item->toParent()), $isShown)
-                : $this->boxes->boundsIn($item, $toSheet);
+                : ($item->angle === 0.0 && $toSheet->angle === 0.0 ? $item->frame->moved($toSheet->dx, $toSheet->dy) : $this->boxes->boundsIn($item, $toSheet));
             if ($isShown && $box !== null) {
-                $this->candidates[] = ['item' => $item, 'box' => $box, 'ends' => count($this->begins) - 1];
+                $this->candidates[] = ['item' => $item, 'box' => $box, 'ends' => count($this->begins) - 1, 'area' => $box->area()];
                 $boxes[] = $box;
             }
         }

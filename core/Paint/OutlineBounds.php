@@ -4,24 +4,23 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Paint;
 
-use AllSquare\Core\Geometry\Matrix;
 use AllSquare\Core\Geometry\Point;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Text\Outlines;
 
-/** The exact upright box of path data (m, l, q, z, relative) that is scaled, moved and turned. */
+/** The exact upright box of path data (m, l, q, z, relative) that is turned. */
 final class OutlineBounds
 {
     /**
      * @param  string  $path  as Outlines writes it
-     * @param  Point  $origin  where the path begins, in px of the space that $toSheet comes from
-     * @param  float  $scale  px to one unit of the path
+     * @param  float  $angle  degrees clockwise about where the path begins
+     * @return Rect|null in the units of the path, from where it begins
      */
-    public static function of(string $path, Point $origin, float $scale, Matrix $toSheet): ?Rect
+    public static function of(string $path, float $angle): ?Rect
     {
         preg_match_all('/([mlqz])([^mlqz]*)/', $path, $steps, PREG_SET_ORDER);
         $points = [];
-        $place = static fn (float $x, float $y): Point => $toSheet->apply($origin->plus(new Point($x * $scale, $y * $scale)));
+        $place = static fn (float $x, float $y): Point => (new Point($x, $y))->turned($angle);
         $x = $y = $startX = $startY = 0.0;
         foreach ($steps as [, $step, $figures]) {
             $by = array_map(floatval(...), explode(' ', $figures));

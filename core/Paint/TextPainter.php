@@ -13,6 +13,7 @@ use AllSquare\Core\Text\FontLibrary;
 use AllSquare\Core\Text\Line;
 use AllSquare\Core\Text\TextFrame;
 use AllSquare\Core\Text\TextStyle;
+use ArrayObject;
 
 /**
  * Paints a text as its glyphs' outlines. What is stored refers to glyphs by id, one `use` each, in font units;
@@ -22,9 +23,21 @@ final readonly class TextPainter implements Painter
 {
     private TextFrame $frames;
 
+    /** @var ArrayObject<string, Rect|null> boxes of turned glyphs in font units, by font, glyph and angle */
+    private ArrayObject $turned;
+
+    /** @var ArrayObject<string, Rect|null> boxes of texts about their own corner, by what they say and how, and the angle */
+    private ArrayObject $boxes;
+
     public function __construct(private FontLibrary $fonts)
     {
         $this->frames = new TextFrame($fonts);
+        /** @var ArrayObject<string, Rect|null> $turned */
+        $turned = new ArrayObject;
+        $this->turned = $turned;
+        /** @var ArrayObject<string, Rect|null> $boxes */
+        $boxes = new ArrayObject;
+        $this->boxes = $boxes;
     }
 
     public function svg(Item $item): string
@@ -52,21 +65,26 @@ final readonly class TextPainter implements Painter
         if (Look::paintsNothing($item)) {
             return null;
         }
-        $style = $this->frames->style($item);
-        $upright = Angle::isQuarter($toSheet->angle);
-        $outlines = $upright ? [] : $this->fonts->outlines($style->font->key);
-        $ink = null;
-        foreach ($this->placed($item, $style) as [$line, $start]) {
-            foreach ($line->glyphs as [$codePoint, $x]) {
-                $origin = $start->plus(new Point($x * $style->scale(), 0.0));
-                $box = $upright
-                    ? $this->glyphBox($style, $codePoint, $origin, $toSheet)
-                    : OutlineBounds::of($outlines[$style->font->painted($codePoint)] ?? '', $origin, $style->scale(), $toSheet);
-                $ink = $box === null ? $ink : ($ink?->union($box) ?? $box);
-            }
+        $origin = $toSheet->apply(new Point(0.0, 0.0));
+        $key = json_encode([$item->props, $item->frame->w, $toSheet->angle], JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE);
+        if (! $this->boxes->offsetExists($key)) {
+            $this->boxes[$key] = $this->box($item, Matrix::turnAbout(new Point(0.0, 0.0), $toSheet->angle));
         }
 
-        return $ink;
+        return $this->boxes[$key]?->moved($origin->x, $origin->y);
+    }
+
+    /** The box round the glyphs, turned about the item's own corner: the same for all texts that say the same in one style. */
+    private function box(Item $item, Matrix $turn): ?Rect
+    {
+        $style = $this->frames->style($item);
+        $upright = Angle::isQuarter($turn->angle);
+        $boxes = [];
+        foreach ($this->placed($item, $style) as [$line, $start]) {
+            $boxes[] = $upright ? $this->lineBox($style, $line, $start, $turn) : $this->turnedLineBox($style, $line, $start, $turn);
+        }
+
+        return Rect::unionOf(array_values(array_filter($boxes)));
     }
 
     /**
@@ -85,14 +103,47 @@ final readonly class TextPainter implements Painter
         return $placed;
     }
 
-    private function glyphBox(TextStyle $style, int $codePoint, Point $origin, Matrix $toSheet): ?Rect
+    /** The box round the glyphs of a line, reckoned in font units and brought onto the sheet once. */
+    private function lineBox(TextStyle $style, Line $line, Point $start, Matrix $toSheet): ?Rect
     {
-        $box = $style->font->box($codePoint);
+        $left = $top = INF;
+        $right = $bottom = -INF;
+        foreach ($line->glyphs as [$codePoint, $x]) {
+            $box = $style->font->box($codePoint);
+            if ($box !== null) {
+                [$left, $top] = [min($left, $x + $box->x), min($top, $box->y)];
+                [$right, $bottom] = [max($right, $x + $box->right()), max($bottom, $box->bottom())];
+            }
+        }
         $scale = $style->scale();
 
-        return $box === null ? null : $toSheet->bounds(
-            new Rect($origin->x + $box->x * $scale, $origin->y + $box->y * $scale, $box->w * $scale, $box->h * $scale),
-        );
+        return $left === INF ? null : $toSheet->bounds(Rect::between($start->x + $left * $scale, $start->y + $top * $scale, $start->x + $right * $scale, $start->y + $bottom * $scale));
+    }
+
+    /** A glyph's box depends on its outline and the angle alone, so that it is worked out once for all places and sizes. */
+    private function turnedLineBox(TextStyle $style, Line $line, Point $start, Matrix $toSheet): ?Rect
+    {
+        $scale = $style->scale();
+        $boxes = [];
+        foreach ($line->glyphs as [$codePoint, $x]) {
+            $box = $this->turnedGlyph($style, $style->font->painted($codePoint), $toSheet->angle);
+            if ($box !== null) {
+                $at = $toSheet->apply($start->plus(new Point($x * $scale, 0.0)));
+                $boxes[] = new Rect($at->x + $box->x * $scale, $at->y + $box->y * $scale, $box->w * $scale, $box->h * $scale);
+            }
+        }
+
+        return Rect::unionOf($boxes);
+    }
+
+    private function turnedGlyph(TextStyle $style, int $glyph, float $angle): ?Rect
+    {
+        $key = "{$style->font->key} $glyph $angle";
+        if (! $this->turned->offsetExists($key)) {
+            $this->turned[$key] = OutlineBounds::of($this->fonts->outlines($style->font->key)[$glyph] ?? '', $angle);
+        }
+
+        return $this->turned[$key];
     }
 
     private static function figure(float $value): string

@@ -16,11 +16,11 @@ final class Tree
     /** @var array<string, Item> */
     private array $items = [];
 
-    /** @var array<string, array<string, true>>|null ids of children by parent id ('' for the sheet), back to front where not unsorted */
+    /** @var array<string, array<string, true>>|null ids of children by parent id ('' for the sheet) */
     private ?array $children = null;
 
-    /** @var array<string, true> parents whose children are yet to be sorted */
-    private array $unsorted = [];
+    /** @var array<string, list<string>> the same, back to front, of those parents that were asked for since they changed */
+    private array $sorted = [];
 
     /** @var array<string, Matrix> */
     private array $matrices = [];
@@ -56,10 +56,10 @@ final class Tree
         $this->items[$item->id] = $item;
         if ($this->children !== null && ($before === null || $before->parent !== $item->parent || $before->rank !== $item->rank)) {
             if ($before !== null) {
-                unset($this->children[$before->parent ?? ''][$item->id]);
+                unset($this->children[$before->parent ?? ''][$item->id], $this->sorted[$before->parent ?? '']);
             }
             $this->children[$item->parent ?? ''][$item->id] = true;
-            $this->unsorted[$item->parent ?? ''] = true;
+            unset($this->sorted[$item->parent ?? '']);
         }
         if ($before === null || $item->kind->holdsItems()) {
             $this->matrices = [];
@@ -69,13 +69,18 @@ final class Tree
     public function remove(string $id): void
     {
         $parent = $this->items[$id]->parent ?? '';
-        unset($this->items[$id], $this->children[$parent][$id]);
+        unset($this->items[$id], $this->children[$parent][$id], $this->sorted[$parent]);
     }
 
     /** @return list<Item> back to front */
     public function children(?string $parent): array
     {
-        return array_map(fn (string $id): Item => $this->items[$id], $this->sorted($parent ?? ''));
+        $children = [];
+        foreach ($this->sorted($parent ?? '') as $id) {
+            $children[] = $this->items[$id];
+        }
+
+        return $children;
     }
 
     /** @return list<Item> everything in it, at any depth, each before its own children */
@@ -179,17 +184,17 @@ final class Tree
     private function sorted(string $parent): array
     {
         if ($this->children === null) {
-            $this->children = $this->unsorted = [];
+            $this->children = [];
             foreach ($this->items as $id => $item) {
                 $this->children[$item->parent ?? ''][$id] = true;
-                $this->unsorted[$item->parent ?? ''] = true;
             }
         }
-        if (isset($this->unsorted[$parent])) {
-            uksort($this->children[$parent], fn (string $a, string $b): int => [$this->items[$a]->rank, $a] <=> [$this->items[$b]->rank, $b]);
-            unset($this->unsorted[$parent]);
+        if (! isset($this->sorted[$parent])) {
+            $ids = array_map(strval(...), array_keys($this->children[$parent] ?? []));
+            usort($ids, fn (string $a, string $b): int => $this->items[$a]->rank <=> $this->items[$b]->rank ?: $a <=> $b);
+            $this->sorted[$parent] = $ids;
         }
 
-        return array_map(strval(...), array_keys($this->children[$parent] ?? []));
+        return $this->sorted[$parent];
     }
 }

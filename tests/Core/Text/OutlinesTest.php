@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Core\Text;
 
-use AllSquare\Core\Geometry\Matrix;
-use AllSquare\Core\Geometry\Point;
 use AllSquare\Core\Paint\OutlineBounds;
 use AllSquare\Core\Text\Outlines;
 use PHPUnit\Framework\TestCase;
@@ -56,7 +54,7 @@ final class OutlinesTest extends TestCase
         foreach (mb_str_split('Aagjq&8éőŁ%@') as $letter) {
             $codePoint = (int) mb_ord($letter);
             $box = $font->box($codePoint);
-            $bounds = OutlineBounds::of($outlines[$codePoint], new Point(0, 0), 1.0, Matrix::identity());
+            $bounds = OutlineBounds::of($outlines[$codePoint], 0.0);
             self::assertNotNull($box, $letter);
             self::assertNotNull($bounds, $letter);
             foreach ($box->toArray() as $side => $value) {
@@ -69,8 +67,8 @@ final class OutlinesTest extends TestCase
     {
         // A circle of four curves stays as wide when it is turned; its box would grow.
         $circle = 'm50 0q50 0 50 50q0 50 -50 50q-50 0 -50 -50q0 -50 50 -50z';
-        $upright = OutlineBounds::of($circle, new Point(0, 0), 1.0, Matrix::identity());
-        $turned = OutlineBounds::of($circle, new Point(0, 0), 1.0, Matrix::turnAbout(new Point(50, 50), 45));
+        $upright = OutlineBounds::of($circle, 0.0);
+        $turned = OutlineBounds::of($circle, 45.0);
         self::assertEqualsWithDelta(100, $upright->w ?? 0, 0.001);
         self::assertLessThan(108, $turned->w ?? 0);
         self::assertGreaterThan(99, $turned->w ?? 0);
