@@ -15,7 +15,7 @@ final readonly class Alignment
     private const CLOSE = 0.0015;
 
     /** @param  Baseline  $baselines  asked only when baselines are aligned */
-    public function __construct(private Mover $mover, private Edge $edge, private Baseline $baselines)
+    public function __construct(private Mover $mover, public Edge $edge, private Baseline $baselines)
     {
     }
 

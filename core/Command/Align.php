@@ -27,9 +27,13 @@ final readonly class Align implements Command
         return 'align';
     }
 
-    /** @param  list<string>  $anchors  for pairs */
+    /**
+     * @param  Edge|null  $and  of the other direction, in the same command
+     * @param  list<string>  $anchors  for pairs
+     */
     private function __construct(
         private Edge $edge,
+        private ?Edge $and,
         private ?string $to,
         private ?string $anchor,
         private array $anchors,
@@ -43,6 +47,7 @@ final readonly class Align implements Command
     {
         return new self(
             $params->chosen('edge', Edge::class),
+            $params->choice('and', Edge::class),
             $params->word('to'),
             $params->word('anchor'),
             $params->words('anchors'),
@@ -73,31 +78,65 @@ final readonly class Align implements Command
         if ($moving === []) {
             throw Refusal::because('There is nothing to move: select something besides the anchor.', 'items');
         }
-        $alignment = new Alignment($mover, $this->edge, new Baseline($draft->tree, $mover->boxes, $draft->fonts));
-        if ($this->as === 'pairs') {
-            return $this->report($draft, $selected, $moving, 'their own partners', $this->inPairs($draft, $mover, $alignment, $moving));
+        if ($this->and !== null && $this->and->axis() === $this->edge->axis()) {
+            throw Refusal::because('Both edges run the same way: name one of each direction.', 'and');
         }
+        // What things lie on, and which partner each has, is settled before the first of them moves.
+        $targets = new Targets($draft, $mover);
+        $partners = $this->as === 'pairs' ? $this->partners($draft, $mover, $moving) : [];
+        $grounds = $to === 'ground' && $this->as === 'each' && count($moving) > 1 ? $this->grounds($mover, $targets, $moving) : [];
+        $name = '';
+        $halves = [];
+        foreach ($this->edges() as $edge) {
+            $alignment = new Alignment($mover, $edge, new Baseline($draft->tree, $mover->boxes, $draft->fonts));
+            $halves[] = [$edge, match (true) {
+                $partners !== [] => $this->onto($alignment, array_map(fn (string $anchor): Rect => $this->lineOf($alignment, $mover->box($anchor), $anchor), $partners)),
+                $grounds !== [] => $this->onto($alignment, $grounds),
+                default => $this->together($alignment, $draft, $mover, $targets, $to, $anchor, $moving, $name),
+            }];
+        }
+        $name = match (true) {
+            $partners !== [] => 'their own partners',
+            $grounds !== [] => 'what each lies on',
+            default => $name,
+        };
+
+        return $this->report($draft, $selected, $moving, $name, $halves);
+    }
+
+    /** @return non-empty-list<Edge> */
+    private function edges(): array
+    {
+        return $this->and === null ? [$this->edge] : [$this->edge, $this->and];
+    }
+
+    /**
+     * All to one line.
+     *
+     * @param  non-empty-list<string>  $moving
+     * @param  string  $name  gets the target in words
+     * @return list<array{id: string, at: float, exact: float, sizes: list<float>}>
+     */
+    private function together(Alignment $alignment, Draft $draft, Mover $mover, Targets $targets, string $to, ?string $anchor, array $moving, string &$name): array
+    {
         // Locked items are no part of the box that the others have in common: aligned twice, it would be another one.
         $block = Rect::unionOf(array_map($mover->box(...), $moving)) ?? $draft->sheet()->box();
-        $targets = new Targets($draft, $mover);
-        if ($to === 'ground' && $this->as === 'each' && count($moving) > 1) {
-            return $this->report($draft, $selected, $moving, 'what each lies on', $this->eachOnItsGround($mover, $alignment, $targets, $moving));
-        }
         $target = match ($to) {
             'selection' => new Target($block, 'each other'),
-            'anchor' => $this->anchored($draft, $targets, $alignment, $anchor),
+            'anchor' => $this->anchored($targets, $alignment, $anchor),
             'margins' => $targets->margins(),
             'ground' => $targets->ground($moving, $block),
-            'guide' => $targets->guide($this->guide ?? throw Refusal::because('Name the guide.', 'guide'), $this->edge->axis()),
+            'guide' => $targets->guide($this->guide ?? throw Refusal::because('Name the guide.', 'guide'), $alignment->edge->axis()),
             default => $targets->sheet(),
         };
+        $name = $target->name;
         if ($this->as === 'one') {
             $alignment->block($moving, $block, $target->box, $draft->sheet()->wholePixels && $this->by !== By::Ink);
 
-            return $this->report($draft, $selected, $moving, $target->name, []);
+            return [];
         }
 
-        return $this->report($draft, $selected, $moving, $target->name, $alignment->each($moving, $target->box, $to === 'selection'));
+        return $alignment->each($moving, $target->box, $to === 'selection');
     }
 
     /** @param  list<string>  $shown */
@@ -112,29 +151,28 @@ final readonly class Align implements Command
         };
     }
 
-    /** The box of the anchor; for baselines, its baseline. */
-    private function anchored(Draft $draft, Targets $targets, Alignment $alignment, ?string $anchor): Target
+    private function anchored(Targets $targets, Alignment $alignment, ?string $anchor): Target
     {
         $target = $targets->item($anchor ?? throw Refusal::because('Name the item that the others are aligned to.', 'anchor'));
 
-        return $this->edge === Edge::Baseline
-            ? new Target(new Rect($target->box->x, $alignment->lineOf($anchor), $target->box->w, 0.0), $target->name)
-            : $target;
+        return new Target($this->lineOf($alignment, $target->box, $anchor), $target->name);
+    }
+
+    /** The box of an anchor; for baselines, its baseline. */
+    private function lineOf(Alignment $alignment, Rect $box, string $anchor): Rect
+    {
+        return $alignment->edge === Edge::Baseline ? new Rect($box->x, $alignment->lineOf($anchor), $box->w, 0.0) : $box;
     }
 
     /**
-     * @param  non-empty-list<string>  $ids
+     * @param  array<string, Rect>  $goals  by id
      * @return list<array{id: string, at: float, exact: float, sizes: list<float>}>
      */
-    private function eachOnItsGround(Mover $mover, Alignment $alignment, Targets $targets, array $ids): array
+    private function onto(Alignment $alignment, array $goals): array
     {
-        $grounds = [];
-        foreach ($ids as $id) {
-            $grounds[$id] = $targets->ground([$id], $mover->box($id))->box;
-        }
         $halves = [];
-        foreach ($grounds as $id => $ground) {
-            array_push($halves, ...$alignment->each([(string) $id], $ground, false));
+        foreach ($goals as $id => $goal) {
+            array_push($halves, ...$alignment->each([(string) $id], $goal, false));
         }
 
         return $halves;
@@ -142,9 +180,23 @@ final readonly class Align implements Command
 
     /**
      * @param  non-empty-list<string>  $ids
-     * @return list<array{id: string, at: float, exact: float, sizes: list<float>}>
+     * @return array<string, Rect>
      */
-    private function inPairs(Draft $draft, Mover $mover, Alignment $alignment, array $ids): array
+    private function grounds(Mover $mover, Targets $targets, array $ids): array
+    {
+        $grounds = [];
+        foreach ($ids as $id) {
+            $grounds[$id] = $targets->ground([$id], $mover->box($id))->box;
+        }
+
+        return $grounds;
+    }
+
+    /**
+     * @param  non-empty-list<string>  $ids
+     * @return non-empty-array<string, string> anchors by item
+     */
+    private function partners(Draft $draft, Mover $mover, array $ids): array
     {
         if ($this->anchors === []) {
             throw Refusal::because('Name the anchors, one for each item.', 'anchors');
@@ -152,19 +204,14 @@ final readonly class Align implements Command
         if (max(count($ids), count($this->anchors)) > self::MOST_IN_PAIRS) {
             throw Refusal::because(self::MOST_IN_PAIRS.' pairs at most are found at once.', 'items');
         }
-        $halves = [];
-        foreach (Pairs::of($mover->boxesOf($ids), $mover->boxesOf(Selected::of($draft, $this->anchors)->ids)) as $id => $anchor) {
-            $target = $mover->box($anchor);
-            $line = $this->edge === Edge::Baseline ? new Rect($target->x, $alignment->lineOf($anchor), $target->w, 0.0) : $target;
-            array_push($halves, ...$alignment->each([$id], $line, false));
-        }
 
-        return $halves;
+        // @phpstan-ignore return.type (there is one of each at least)
+        return Pairs::of($mover->boxesOf($ids), $mover->boxesOf(Selected::of($draft, $this->anchors)->ids));
     }
 
     /**
      * @param  list<string>  $moving
-     * @param  list<array{id: string, at: float, exact: float, sizes: list<float>}>  $halves
+     * @param  list<array{Edge, list<array{id: string, at: float, exact: float, sizes: list<float>}>}>  $halves  by edge
      */
     private function report(Draft $draft, Selected $selected, array $moving, string $target, array $halves): Report
     {
@@ -172,23 +219,25 @@ final readonly class Align implements Command
         $summary = sprintf(
             'Aligned %s by %s to %s%s: %s',
             Words::of($draft, $moving),
-            $this->edge->words(),
+            implode(' and ', array_map(static fn (Edge $edge): string => $edge->words(), $this->edges())),
             $target,
             $this->as === 'one' && count($moving) > 1 ? ' as one' : '',
             $moves->said(),
         );
-        if ($halves !== []) {
-            $half = $halves[0];
-            $summary .= sprintf(
-                '; %s stands at %s for %s (%s %s would centre)',
-                Words::quoted($draft->item($half['id'])),
-                Length::text($half['at']),
-                Length::text($half['exact']),
-                implode(' or ', array_map(Length::text(...), $half['sizes'])),
-                $this->edge === Edge::Middle ? 'high' : 'wide',
-            );
+        $off = array_merge(...array_column($halves, 1));
+        foreach ($halves as [$edge, $found]) {
+            if ($found !== []) {
+                $summary .= sprintf(
+                    '; %s stands at %s for %s (%s %s would centre)',
+                    Words::quoted($draft->item($found[0]['id'])),
+                    Length::text($found[0]['at']),
+                    Length::text($found[0]['exact']),
+                    implode(' or ', array_map(Length::text(...), $found[0]['sizes'])),
+                    $edge === Edge::Middle ? 'high' : 'wide',
+                );
+            }
         }
 
-        return new Report($summary.$selected->note(), $selected->ids, ['moved' => $moves->listed()] + $selected->leftOut() + ($halves === [] ? [] : ['half_pixels' => $halves]));
+        return new Report($summary.$selected->note(), $selected->ids, ['moved' => $moves->listed()] + $selected->leftOut() + ($off === [] ? [] : ['half_pixels' => $off]));
     }
 }

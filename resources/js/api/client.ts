@@ -1,4 +1,4 @@
-import type { DocumentSummary, NewSheet, SheetContent, SheetSummary } from './types';
+import type { DocumentSummary, HistoryEntry, NewSheet, SheetContent, SheetSummary } from './types';
 
 /** The server said no, with a sentence for the person at the desk. */
 export class Problem extends Error {
@@ -19,13 +19,14 @@ interface ProblemDocument {
     revision?: number;
 }
 
-export async function send(method: string, path: string, body?: unknown): Promise<Response> {
+export async function send(method: string, path: string, body?: unknown, signal?: AbortSignal): Promise<Response> {
     let response: Response;
     try {
         response = await fetch(`/api/${path}`, {
             method,
             headers: body === undefined ? {} : { 'Content-Type': 'application/json' },
             body: body === undefined ? undefined : JSON.stringify(body),
+            signal,
         });
     } catch {
         throw new Unreachable('The server does not answer.');
@@ -44,8 +45,8 @@ export async function send(method: string, path: string, body?: unknown): Promis
     );
 }
 
-async function json<T>(method: string, path: string, body?: unknown): Promise<T> {
-    const response = await send(method, path, body);
+async function json<T>(method: string, path: string, body?: unknown, signal?: AbortSignal): Promise<T> {
+    const response = await send(method, path, body, signal);
     try {
         return (await response.json()) as T;
     } catch {
@@ -69,6 +70,10 @@ export const api = {
     copySheet: (id: string) => json<SheetSummary>('POST', `sheets/${id}/copy`),
     deleteSheet: (id: string) => send('DELETE', `sheets/${id}`),
     post: <T>(path: string, body?: unknown) => json<T>('POST', path, body),
+    /** a question that changes nothing and can be taken back */
+    ask: <T>(path: string, body: unknown, signal: AbortSignal) => json<T>('POST', path, body, signal),
+    history: async (document: string) =>
+        (await json<{ lines: HistoryEntry[] }>('GET', `documents/${document}/history`)).lines,
     fonts: () => json<{ families: Record<string, number[]>; hashes: Record<string, string> }>('GET', 'fonts'),
     outlines: (font: string, hash: string) => json<Record<string, string>>('GET', `fonts/${font}/${hash}`),
     archive: async (sheet: string, order: { slices: string[]; scales: number[]; background: string }) =>

@@ -43,6 +43,45 @@ export interface Item {
     line_height?: number;
     align?: 'start' | 'centre' | 'end';
     grow?: 'both' | 'down' | 'none';
+    /** of groups: the numbers of a block, a ring or a row of steps */
+    series?: Series | null;
+}
+
+export interface Series {
+    kind: 'block' | 'ring' | 'steps';
+    count: number;
+    count_up: boolean;
+    columns?: number;
+    column_gap?: number | null;
+    row_gap?: number | null;
+    cx?: number;
+    cy?: number;
+    radius?: number;
+    start?: number;
+    sweep?: number;
+    every?: number;
+    dx?: number;
+    dy?: number;
+    angle?: number;
+    inset?: number;
+}
+
+export interface Guide {
+    id: string;
+    axis: 'x' | 'y';
+    at: number;
+}
+
+export interface Clearance {
+    side: 'left' | 'right' | 'top' | 'bottom';
+    size: number;
+    to: { id: string; name: string } | null;
+    inset: boolean;
+}
+
+export interface Surroundings {
+    ground: { id: string; name: string } | null;
+    clearances: Clearance[];
 }
 
 export type UnitName = 'px' | 'pt' | 'pc' | 'mm' | 'cm' | 'in';
@@ -84,6 +123,7 @@ export interface SheetContent {
     sheet: SheetSettings & { document: string };
     items: Item[];
     slices: Slice[];
+    guides: Guide[];
     revision: number;
 }
 
@@ -93,6 +133,8 @@ export interface Report {
     left_out?: { id: string; why: string }[];
     missing_characters?: string[];
     off_pixel?: { id: string; x: number; y: number }[];
+    originals?: string[];
+    copies?: string[];
 }
 
 export interface Answer {
@@ -102,12 +144,22 @@ export interface Answer {
     removed: string[];
     settings?: SheetSettings;
     slices?: Slice[];
+    guides?: Guide[];
     report: Report;
+}
+
+export interface HistoryEntry {
+    line: number;
+    label: string;
+    command: string;
+    sheet: string;
+    undone: boolean;
+    at: string;
 }
 
 export interface TravelAnswer extends Answer {
     sheet: string;
-    entry: { line: number; label: string; undone: boolean };
+    entry: HistoryEntry;
     selection: string[];
     document_changed: boolean;
 }

@@ -1,10 +1,16 @@
 <script setup lang="ts">
+import type { Item } from '@/api/types';
 import { useActions, type Action } from '@/desk/actions';
+import { useDesk } from '@/stores/desk';
 import ContextMenu from 'primevue/contextmenu';
-import { computed, ref } from 'vue';
+import { computed, ref, shallowRef } from 'vue';
 
 /** What can be done with what is selected, where the pointer is. */
 const { actions } = useActions();
+const desk = useDesk();
+/** what lies under the pointer, the foremost first */
+const beneath = shallowRef<Item[]>([]);
+const MOST = 20;
 const menu = ref<InstanceType<typeof ContextMenu> | null>(null);
 
 const entry = (action: Action) => ({
@@ -16,6 +22,10 @@ const entry = (action: Action) => ({
 const entries = computed(() => [
     entry(actions.duplicate),
     entry(actions.delete),
+    entry(actions.again),
+    { separator: true },
+    entry(actions.takePlace),
+    entry(actions.givePlace),
     { separator: true },
     entry(actions.group),
     entry(actions.ungroup),
@@ -28,10 +38,41 @@ const entries = computed(() => [
     entry(actions.hide),
     entry(actions.slice),
     { separator: true },
-    entry(actions.all),
+    ...(beneath.value.length > 1
+        ? [
+              {
+                  label: 'Lying here',
+                  keys: '',
+                  items: beneath.value.map((item) => ({
+                      label: item.name,
+                      keys: item.kind,
+                      command: () => desk.select([item.id]),
+                  })),
+              },
+          ]
+        : []),
+    {
+        label: 'Select',
+        keys: '',
+        items: [
+            entry(actions.all),
+            entry(actions.inverse),
+            entry(actions.alikeKind),
+            entry(actions.alikeSize),
+            entry(actions.alikeLook),
+            entry(actions.originals),
+        ],
+    },
+    entry(actions.showAll),
+    entry(actions.unlockAll),
 ]);
 
-defineExpose({ open: (event: MouseEvent) => menu.value?.show(event) });
+defineExpose({
+    open(event: MouseEvent, under: Item[] = []): void {
+        beneath.value = under.slice(0, MOST);
+        menu.value?.show(event);
+    },
+});
 </script>
 
 <template>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useActions } from '@/desk/actions';
 import { useDesk } from '@/stores/desk';
+import { useRehearsal } from '@/stores/rehearsal';
 import { useSending } from '@/stores/sending';
 import { useView } from '@/stores/view';
 import { computed } from 'vue';
@@ -11,9 +12,11 @@ const desk = useDesk();
 const view = useView();
 const sending = useSending();
 const { actions } = useActions();
+const rehearsal = useRehearsal();
 
 /** The words before the first colon are what was done, the rest are the figures. */
 const said = computed(() => {
+    if (rehearsal.words) return { first: 'If pressed: ', rest: rehearsal.words };
     const [, first = '', rest = ''] = /^([^:]*:)?(.*)$/s.exec(desk.status.text) ?? [];
     return desk.status.kind === 'done' && first ? { first, rest } : { first: '', rest: desk.status.text };
 });
@@ -28,7 +31,7 @@ const percent = computed(() => `${Math.round(view.zoom * 1000) / 10} %`);
 
 <template>
     <footer class="status">
-        <span class="said" :class="desk.status.kind" role="status" aria-live="polite"
+        <span class="said" :class="rehearsal.words ? 'ahead' : desk.status.kind" role="status" aria-live="polite"
             ><b v-if="said.first">{{ said.first }}</b
             >{{ said.rest }}</span
         >
@@ -90,6 +93,9 @@ const percent = computed(() => `${Math.round(view.zoom * 1000) / 10} %`);
 .said.refused {
     color: var(--brick);
     font-weight: 600;
+}
+.said.ahead {
+    color: var(--spruce);
 }
 .said.note {
     color: var(--soft);

@@ -1,3 +1,5 @@
+import { useSelecting, type Alike } from '@/desk/selecting';
+import { useBench, type Order } from '@/stores/bench';
 import { useDesk } from '@/stores/desk';
 import { useView } from '@/stores/view';
 
@@ -6,17 +8,33 @@ export interface Action {
     /** as it is shown to the person */
     keys: string;
     icon: string;
+    /** what it would run, for trying it before */
+    order?: () => Order;
     possible: () => boolean;
     run: () => void;
 }
+
+const plain = { icon: '' };
 
 /** What can be done with what is selected, in one place for keys, menu and buttons. */
 export function useActions() {
     const desk = useDesk();
     const view = useView();
+    const bench = useBench();
+    const selecting = useSelecting();
     const some = () => desk.selection.length > 0;
     const flagged = (flag: 'locked' | 'hidden') =>
         desk.selected.length > 0 && desk.selected.every((item) => item[flag]);
+    const flaggedAnywhere = (flag: 'locked' | 'hidden') =>
+        [...desk.items.values()].filter((item) => item[flag]).map((item) => item.id);
+    const any = () => desk.items.size > 0;
+    const alike = (by: Alike, words: string, keys: string) => ({
+        ...plain,
+        words,
+        keys,
+        possible: some,
+        run: () => selecting.alike(by),
+    });
 
     const actions = {
         group: {
@@ -105,18 +123,61 @@ export function useActions() {
             possible: some,
             run: () => void desk.run('add-slice', {}),
         },
-        all: {
-            words: 'Select all',
-            keys: 'Ctrl A',
-            icon: '',
-            possible: () => desk.items.size > 0,
-            run: () =>
-                desk.select(
-                    desk.tree
-                        .children(desk.entered)
-                        .filter((item) => !item.hidden && !desk.tree.isLocked(item.id))
-                        .map((item) => item.id),
-                ),
+        all: { ...plain, words: 'Select all', keys: 'Ctrl A', possible: any, run: selecting.all },
+        inverse: { ...plain, words: 'Select the others', keys: 'Ctrl I', possible: any, run: selecting.inverse },
+        alikeKind: alike('kind', 'Select all of this kind', 'Ctrl Alt K'),
+        alikeSize: alike('size', 'Select all of this size', 'Ctrl Alt S'),
+        alikeLook: alike('look', 'Select all of this look', 'Ctrl Alt L'),
+        originals: {
+            ...plain,
+            words: 'Select copies with their originals',
+            keys: 'Ctrl Shift D',
+            possible: () => desk.copied.copies.length > 0,
+            run: selecting.withOriginals,
+        },
+        squareUp: {
+            ...plain,
+            words: 'Square up',
+            keys: 'q',
+            possible: () => desk.selected.filter((item) => !desk.tree.isLocked(item.id)).length > 1,
+            order: (): Order<'square-up'> => ({ command: 'square-up', params: {} }),
+            run: () => void desk.run('square-up', {}),
+        },
+        again: { ...plain, words: 'Again', keys: '.', possible: some, run: () => void desk.run('again', {}) },
+        takePlace: {
+            ...plain,
+            words: 'Take the place',
+            keys: 'Ctrl Alt C',
+            possible: some,
+            run: () => {
+                bench.placeTaken = desk.selectedBox;
+                desk.say(`Took the place ${bench.placeWords}`, 'note');
+            },
+        },
+        givePlace: {
+            ...plain,
+            words: 'Give the place',
+            keys: 'Ctrl Alt V',
+            possible: () => some() && bench.placeTaken !== null,
+            run: () => {
+                const zero = desk.sheet?.zero ?? { x: 0, y: 0 };
+                const taken = bench.placeTaken;
+                if (taken) void desk.run('place', { x: taken.x - zero.x, y: taken.y - zero.y, as: 'one' });
+            },
+        },
+        showAll: {
+            ...plain,
+            words: 'Show everything hidden',
+            keys: '',
+            possible: () => flaggedAnywhere('hidden').length > 0,
+            run: () => void desk.run('set', { hidden: false }, flaggedAnywhere('hidden')),
+        },
+        unlockAll: {
+            ...plain,
+            words: 'Unlock everything',
+            keys: '',
+            possible: () => flaggedAnywhere('locked').length > 0,
+            run: () => void desk.run('set', { locked: false }, flaggedAnywhere('locked')),
         },
         undo: { words: 'Undo', keys: 'Ctrl Z', icon: '', possible: () => true, run: () => desk.travel('undo') },
         redo: { words: 'Redo', keys: 'Ctrl Shift Z', icon: '', possible: () => true, run: () => desk.travel('redo') },
@@ -126,7 +187,9 @@ export function useActions() {
             icon: '',
             possible: () => true,
             run: () => {
-                if (desk.sheet) view.fit({ x: 0, y: 0, w: desk.sheet.width, h: desk.sheet.height });
+                if (!desk.sheet) return;
+                view.fit({ x: 0, y: 0, w: desk.sheet.width, h: desk.sheet.height });
+                view.fitted = true;
             },
         },
         fitSelection: {

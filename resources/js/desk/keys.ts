@@ -1,5 +1,7 @@
 import { useActions } from '@/desk/actions';
+import { PAD, useBench } from '@/stores/bench';
 import { useDesk } from '@/stores/desk';
+import { pressed } from '@/stores/rehearsal';
 import { useView } from '@/stores/view';
 import { onBeforeUnmount, onMounted, ref } from 'vue';
 
@@ -11,10 +13,16 @@ export const KEYS: [string, string][] = [
     ['Ctrl click', 'select through groups'],
     ['double click', 'enter a group, edit a text'],
     ['Shift while dragging', 'hold to one axis; keep proportions; steps of 15°'],
-    ['Alt while sizing', 'about the centre'],
+    ['Alt while dragging', 'puts a copy there; sizes about the centre'],
     ['Escape', 'give a drag back, leave a group, select nothing'],
-    ['Ctrl A', 'select all'],
-    ['Ctrl D', 'duplicate'],
+    ['Ctrl A, Ctrl I', 'select all, the others'],
+    ['Ctrl Alt K, S, L', 'select all of this kind, size, look'],
+    ['Ctrl D, Ctrl Shift D', 'duplicate; select copies with their originals'],
+    ['Ctrl C, Ctrl X, Ctrl V', 'copy, cut, paste at the pointer'],
+    ['Ctrl Shift V', 'paste where it was'],
+    ['Ctrl Alt C, Ctrl Alt V', 'take a place, give it to what is selected'],
+    ['1 to 9', 'the nine cells of the pad, as on a number pad'],
+    ['. and q', 'again; square up'],
     ['Ctrl G, Ctrl Shift G', 'group, ungroup'],
     ['Ctrl ↑ ↓, with Shift', 'forward, back; to the front, to the back'],
     ['Ctrl L', 'lock, unlock'],
@@ -24,11 +32,14 @@ export const KEYS: [string, string][] = [
     ['Space and drag', 'move the desk'],
     ['Ctrl wheel, + and -', 'zoom to the pointer, to the middle'],
     ['0, f', 'fit the sheet, fit what is selected'],
-    ['h', 'hide every aid to judge the page'],
+    ['h, o, g', 'hide every aid, outlines only, guides'],
     ['b, s', 'fold the bench, the side'],
     ['Tab, Enter, Escape', 'walk the fields, apply, put back'],
     ['?', 'this list'],
 ];
+
+/** Milliseconds after which another press of an arrow begins a new line of the history. */
+const RUN_ENDS = 1500;
 
 const ARROWS: Record<string, [number, number]> = {
     ArrowLeft: [-1, 0],
@@ -42,7 +53,10 @@ export function useKeys() {
     const desk = useDesk();
     const view = useView();
     const { actions } = useActions();
+    const bench = useBench();
     const listOpen = ref(false);
+    /** presses of the arrows that follow each other are one line of the history */
+    const run = { token: '', chosen: '', last: 0 };
 
     const withControl: Record<string, () => void> = {
         z: actions.undo.run,
@@ -55,6 +69,13 @@ export function useKeys() {
         l: actions.lock.run,
         'shift h': actions.hide.run,
         k: actions.slice.run,
+        i: actions.inverse.run,
+        'shift d': actions.originals.run,
+        'alt k': actions.alikeKind.run,
+        'alt s': actions.alikeSize.run,
+        'alt l': actions.alikeLook.run,
+        'alt c': actions.takePlace.run,
+        'alt v': actions.givePlace.run,
         arrowup: actions.forward.run,
         arrowdown: actions.backward.run,
         'shift arrowup': actions.front.run,
@@ -68,6 +89,10 @@ export function useKeys() {
         '0': actions.fit.run,
         f: actions.fitSelection.run,
         h: () => (view.bare = !view.bare),
+        o: () => (view.outlinesOnly = !view.outlinesOnly),
+        g: () => (view.showGuides = !view.showGuides),
+        q: () => actions.squareUp.possible() && actions.squareUp.run(),
+        '.': () => actions.again.possible() && actions.again.run(),
         b: () => (view.benchOpen = !view.benchOpen),
         s: () => (view.sideOpen = !view.sideOpen),
         '+': () => view.zoomTo(view.zoom * 1.25),
@@ -102,7 +127,8 @@ export function useKeys() {
         )
             return;
         if (event.ctrlKey || event.metaKey) {
-            const action = withControl[`${event.shiftKey ? 'shift ' : ''}${event.key.toLowerCase()}`];
+            const held = `${event.altKey ? 'alt ' : ''}${event.shiftKey ? 'shift ' : ''}`;
+            const action = withControl[held + event.key.toLowerCase()];
             if (action) {
                 event.preventDefault();
                 if (!event.repeat || event.key.toLowerCase() === 'z') action();
@@ -117,6 +143,12 @@ export function useKeys() {
             return;
         }
         if (event.key === 'Enter' && target.closest('button')) return;
+        const cell = PAD[event.key];
+        if (cell && desk.selection.length > 0) {
+            event.preventDefault();
+            void pressed(bench.align(...cell));
+            return;
+        }
         const action = alone[event.key];
         if (action) {
             event.preventDefault();
@@ -125,7 +157,12 @@ export function useKeys() {
     }
 
     function nudge([x, y]: [number, number], by: number): void {
-        if (desk.selection.length > 0) void desk.run('move-by', { dx: x * by, dy: y * by });
+        if (desk.selection.length === 0) return;
+        const now = Date.now();
+        const chosen = desk.selection.join();
+        if (run.chosen !== chosen || now - run.last > RUN_ENDS) run.token = crypto.randomUUID();
+        Object.assign(run, { chosen, last: now });
+        void desk.run('move-by', { dx: x * by, dy: y * by }, desk.selection, { run: run.token });
     }
 
     onMounted(() => window.addEventListener('keydown', onKey));

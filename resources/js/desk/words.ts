@@ -19,14 +19,3 @@ export function counted(items: Item[]): string {
     const kinds = new Set(items.map((item) => item.kind));
     return `${items.length} ${kinds.size === 1 ? PLURALS[first.kind] : 'items'}`;
 }
-
-/** "144 five times" as figures: "144 ×5, 143 ×1". */
-export function occurrences(values: number[]): string {
-    const counts = new Map<number, number>();
-    values.forEach((value) => counts.set(value, (counts.get(value) ?? 0) + 1));
-    return [...counts]
-        .sort((a, b) => b[1] - a[1])
-        .slice(0, 6)
-        .map(([value, count]) => `${value} ×${count}`)
-        .join(', ');
-}

@@ -17,6 +17,9 @@ const props = defineProps<{
     disabled?: boolean;
     /** of differing values: how often each occurs */
     mixed?: string;
+    /** there is no value, rather than differing ones */
+    blank?: boolean;
+    hint?: string;
     apply: (typed: string, ids: string[]) => Promise<boolean>;
 }>();
 
@@ -73,15 +76,15 @@ function onKey(event: KeyboardEvent): void {
 </script>
 
 <template>
-    <label class="field" :class="{ wrong, disabled }" :title="wrong || mixed || undefined">
-        <span>{{ label }}</span>
+    <label class="field" :class="{ wrong, disabled }" :title="wrong || mixed || hint || undefined">
+        <span v-if="label">{{ label }}</span>
         <InputText
             :name="name"
             :model-value="shown"
-            :placeholder="value === null && !disabled ? 'mixed' : ''"
+            :placeholder="value === null && !disabled && !blank ? 'mixed' : ''"
             :disabled="disabled"
             :aria-invalid="wrong !== ''"
-            :aria-label="name"
+            :aria-label="hint ? `${name}, ${hint}` : name"
             autocomplete="off"
             spellcheck="false"
             size="small"

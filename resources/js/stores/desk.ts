@@ -1,6 +1,15 @@
 import { api, type Problem } from '@/api/client';
 import type { Commands } from '@/api/commands.gen';
-import type { Answer, DocumentSummary, Item, SheetContent, SheetSettings, Slice, TravelAnswer } from '@/api/types';
+import type {
+    Answer,
+    DocumentSummary,
+    Guide,
+    Item,
+    SheetContent,
+    SheetSettings,
+    Slice,
+    TravelAnswer,
+} from '@/api/types';
 import { union } from '@/desk/geometry';
 import { moved } from '@/desk/moved';
 import { Tree } from '@/desk/tree';
@@ -14,7 +23,19 @@ export interface Status {
 }
 
 /** Commands after which what they made is selected. */
-const SELECTING: (keyof Commands)[] = ['add-item', 'duplicate', 'group', 'ungroup', 'delete'];
+const SELECTING: (keyof Commands)[] = [
+    'add-item',
+    'again',
+    'block',
+    'delete',
+    'duplicate',
+    'group',
+    'paste',
+    'ring',
+    'set-series',
+    'step-repeat',
+    'ungroup',
+];
 
 /** The sheet on the desk: its items, what is selected, and the one way to change it, by commands. */
 export const useDesk = defineStore('desk', () => {
@@ -23,6 +44,11 @@ export const useDesk = defineStore('desk', () => {
     const sheet = shallowRef<SheetSettings | null>(null);
     const stored = shallowRef<ReadonlyMap<string, Item>>(new Map());
     const slices = shallowRef<Slice[]>([]);
+    const guides = shallowRef<Guide[]>([]);
+    /** the name of what the selection lies on; null for the sheet */
+    const ground = ref<string | null>(null);
+    /** what was copied last, with its copies, for selecting both */
+    const copied = shallowRef<{ originals: string[]; copies: string[] }>({ originals: [], copies: [] });
     const revision = ref(0);
     const selection = shallowRef<string[]>([]);
     const selectedSlices = shallowRef<string[]>([]);
@@ -43,6 +69,7 @@ export const useDesk = defineStore('desk', () => {
         sheet.value = content.sheet;
         stored.value = new Map(content.items.map((item) => [item.id, item]));
         slices.value = content.slices;
+        guides.value = content.guides;
         revision.value = content.revision;
         keepWhatIsThere();
     }
@@ -85,7 +112,12 @@ export const useDesk = defineStore('desk', () => {
      *
      * @returns whether it was done; false when it was refused, which the status line explains
      */
-    function run<C extends keyof Commands>(command: C, params: Commands[C], ids = selection.value): Promise<boolean> {
+    function run<C extends keyof Commands>(
+        command: C,
+        params: Commands[C],
+        ids = selection.value,
+        more: { run?: string } = {},
+    ): Promise<boolean> {
         const target = sheet.value?.id;
         if (!target) return Promise.resolve(false);
         const key = crypto.randomUUID();
@@ -93,10 +125,12 @@ export const useDesk = defineStore('desk', () => {
             sending.add({
                 move: command === 'move-by' ? { ids, ...distance(params as Commands['move-by']) } : undefined,
                 async send() {
-                    const body = { command, items: ids, params, revision: revision.value, key };
+                    const body = { command, items: ids, params, revision: revision.value, key, ...more };
                     const answer = await api.post<Answer>(`sheets/${target}/commands`, body);
                     if (sheet.value?.id === target) take(answer);
                     if (SELECTING.includes(command)) select(answer.report.selection ?? []);
+                    if (answer.report.originals && answer.report.copies)
+                        copied.value = { originals: answer.report.originals, copies: answer.report.copies };
                     say(answer.report.summary + remarks(answer));
                     resolve(true);
                 },
@@ -139,6 +173,24 @@ export const useDesk = defineStore('desk', () => {
         });
     }
 
+    /** Back or forward until a line of the history is the last that is done; 0 is before the first. */
+    function goTo(line: number): void {
+        const id = document.value?.id;
+        if (!id) return;
+        sending.add({
+            async send() {
+                const answer = await api.post<TravelAnswer>(`documents/${id}/history/${line}`);
+                document.value = await api.document(id);
+                if (answer.sheet !== sheet.value?.id && answer.document_changed) {
+                    elsewhere.value = { sheet: answer.sheet, selection: answer.selection };
+                } else await reload();
+                select(answer.selection);
+                say(line === 0 ? 'Went back to the beginning' : `Went to: ${answer.entry.label}`);
+            },
+            refused: refuse,
+        });
+    }
+
     function take(answer: Answer): void {
         const map = new Map(stored.value);
         answer.removed.forEach((id) => map.delete(id));
@@ -150,6 +202,7 @@ export const useDesk = defineStore('desk', () => {
         revision.value = answer.revision;
         if (answer.settings) sheet.value = answer.settings;
         if (answer.slices) slices.value = answer.slices;
+        if (answer.guides) guides.value = answer.guides;
         keepWhatIsThere();
     }
 
@@ -183,6 +236,9 @@ export const useDesk = defineStore('desk', () => {
         items,
         tree,
         slices,
+        guides,
+        ground,
+        copied,
         revision,
         selection,
         selectedSlices,
@@ -197,6 +253,7 @@ export const useDesk = defineStore('desk', () => {
         say,
         run,
         travel,
+        goTo,
         select,
         toggle,
     };

@@ -19,10 +19,17 @@ export const useView = defineStore('view', () => {
     /** the text that is being edited, or the place of a new one */
     const editing = ref<{ item: string | null; at: Box } | null>(null);
     const showSlices = ref(false);
+    const showGuides = ref(true);
+    /** the guide that is pointed at in its panel */
+    const guideOver = ref<string | null>(null);
     const bare = ref(false);
+    /** only the outlines of things, without their fills */
+    const outlinesOnly = ref(false);
+    /** whether the sheet was fitted and not moved since: then it stays fitted when its room changes */
+    const fitted = ref(false);
     const benchOpen = ref(true);
     const sideOpen = ref(true);
-    const drawer = ref<'look' | null>(null);
+    const drawer = ref<'look' | 'history' | null>(null);
 
     /** The part of the sheet's plane that is on the screen. */
     const visible = computed<Box>(() => ({
@@ -44,11 +51,13 @@ export const useView = defineStore('view', () => {
     /** @param at the point of the canvas that stays where it is, in screen px; the middle without it */
     function zoomTo(next: number, at: Point = { x: size.value.w / 2, y: size.value.h / 2 }): void {
         const kept = toSheet(at);
+        fitted.value = false;
         zoom.value = Math.min(CLOSEST, Math.max(FURTHEST, next));
         pan.value = { x: Math.round(at.x - kept.x * zoom.value), y: Math.round(at.y - kept.y * zoom.value) };
     }
 
     function panBy(dx: number, dy: number): void {
+        fitted.value = false;
         pan.value = { x: pan.value.x + dx, y: pan.value.y + dy };
     }
 
@@ -73,7 +82,11 @@ export const useView = defineStore('view', () => {
         pointer,
         editing,
         showSlices,
+        showGuides,
+        guideOver,
         bare,
+        outlinesOnly,
+        fitted,
         benchOpen,
         sideOpen,
         drawer,

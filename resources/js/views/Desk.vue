@@ -2,6 +2,8 @@
 import { Problem } from '@/api/client';
 import Bench from '@/desk/bench/Bench.vue';
 import Stage from '@/desk/canvas/Stage.vue';
+import { useClipboard } from '@/desk/clipboard';
+import HistoryDrawer from '@/desk/drawer/HistoryDrawer.vue';
 import LookDrawer from '@/desk/drawer/LookDrawer.vue';
 import ItemMenu from '@/desk/ItemMenu.vue';
 import { useKeys } from '@/desk/keys';
@@ -18,12 +20,17 @@ import { useRoute, useRouter } from 'vue-router';
 
 /** The editor: the sheet in the middle, the bench with the numbers under it. */
 const LOOK_AGAIN = 2500;
+const DRAWERS = [
+    { drawer: 'look' as const, words: 'Look' },
+    { drawer: 'history' as const, words: 'History' },
+];
 const desk = useDesk();
 const view = useView();
 const sending = useSending();
 const route = useRoute();
 const router = useRouter();
 const { listOpen } = useKeys();
+useClipboard();
 const missing = ref('');
 const menu = ref<InstanceType<typeof ItemMenu> | null>(null);
 
@@ -94,19 +101,24 @@ onBeforeUnmount(() => {
         <template v-else>
             <Side v-show="view.sideOpen" />
             <main>
-                <Stage @menu="menu?.open($event)" @shown="shown" />
-                <Bench v-show="view.benchOpen" />
+                <Stage @menu="(event, under) => menu?.open(event, under)" @shown="shown" />
             </main>
+            <Bench v-show="view.benchOpen" />
             <div class="drawers">
                 <button
+                    v-for="one in DRAWERS"
+                    :key="one.drawer"
                     type="button"
-                    :aria-expanded="view.drawer === 'look'"
-                    @click="view.drawer = view.drawer === 'look' ? null : 'look'"
+                    :aria-expanded="view.drawer === one.drawer"
+                    @click="view.drawer = view.drawer === one.drawer ? null : one.drawer"
                 >
-                    Look
+                    {{ one.words }}
                 </button>
             </div>
-            <section v-if="view.drawer === 'look'" class="open-drawer" aria-label="Look"><LookDrawer /></section>
+            <section v-if="view.drawer" class="open-drawer" :aria-label="view.drawer">
+                <LookDrawer v-if="view.drawer === 'look'" />
+                <HistoryDrawer v-else />
+            </section>
         </template>
         <StatusLine @keys="listOpen = true" />
         <ItemMenu ref="menu" />
@@ -118,7 +130,7 @@ onBeforeUnmount(() => {
 .desk {
     display: grid;
     height: 100%;
-    grid-template: 46px minmax(0, 1fr) 27px / 212px minmax(0, 1fr) 30px;
+    grid-template: 46px minmax(0, 1fr) auto 27px / 212px minmax(0, 1fr) 30px;
     overflow: hidden;
 }
 .desk.no-side {
@@ -134,6 +146,15 @@ onBeforeUnmount(() => {
 .desk > :deep(footer) {
     grid-column: 1 / -1;
 }
+.desk > :deep(footer) {
+    grid-row: 4;
+}
+.desk > :deep(.side) {
+    grid-area: 2 / 1 / 4;
+}
+.desk > :deep(.bench) {
+    grid-area: 3 / 2;
+}
 .document {
     opacity: 0.8;
     max-width: 170px;
@@ -147,13 +168,13 @@ main {
     flex-direction: column;
     min-width: 0;
     min-height: 0;
-    grid-column: 2;
+    grid-area: 2 / 2;
 }
 main > :deep(.stage) {
     flex: 1;
 }
 .drawers {
-    grid-column: 3;
+    grid-area: 2 / 3 / 4;
     background: var(--paper);
     border-left: 1px solid var(--line);
     display: flex;
@@ -181,14 +202,35 @@ main > :deep(.stage) {
     box-shadow: inset 2px 0 var(--spruce);
 }
 .open-drawer {
-    grid-column: 4;
+    grid-area: 2 / 4 / 4;
     background: var(--paper);
     border-left: 1px solid var(--line);
     min-height: 0;
     overflow: hidden;
 }
+/* Where its wells would be cut off, the bench takes the full width. */
+@media (max-width: 1239px) {
+    .desk > :deep(.bench) {
+        grid-column: 1 / -1;
+    }
+    .desk > :deep(.side),
+    .drawers,
+    .open-drawer {
+        grid-row-end: 3;
+    }
+}
+@media (max-width: 1480px) {
+    .desk.drawer > :deep(.bench) {
+        grid-column: 1 / -1;
+    }
+    .desk.drawer > :deep(.side),
+    .desk.drawer .drawers,
+    .open-drawer {
+        grid-row-end: 3;
+    }
+}
 .missing {
-    grid-column: 1 / -1;
+    grid-area: 2 / 1 / 4 / -1;
     display: grid;
     gap: 12px;
     place-content: center;

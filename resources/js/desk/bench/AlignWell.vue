@@ -1,205 +1,158 @@
 <script setup lang="ts">
-import type { Commands } from '@/api/commands.gen';
-import { counted } from '@/desk/words';
+import { useBench, type By, type Order, type To } from '@/stores/bench';
 import { useDesk } from '@/stores/desk';
-import Select from 'primevue/select';
+import { pressed, vRehearse } from '@/stores/rehearsal';
+import { computed } from 'vue';
+import AlignPad from './AlignPad.vue';
 import Choice from './Choice.vue';
-import { computed, ref } from 'vue';
 
-type Edge = Commands['align']['edge'];
-type To = 'selection' | 'anchor' | 'sheet' | 'ground';
-
-/** Align: six edges, and in plain words what will move and to what before anything is pressed. */
+/** Align: in plain words what moves and to what stands there before anything is pressed. */
 const desk = useDesk();
-const wanted = ref<To>('selection');
-const as = ref<'each' | 'one'>('each');
-const anchor = ref<string | null>(null);
+const bench = useBench();
+const nothing = computed(() => bench.count === 0);
 
-const EDGES: { edge: Edge; words: string; path: string }[] = [
-    { edge: 'left', words: 'left edges', path: 'M3 2v16M6 5h11v3.5H6zM6 11.500h7V15H6z' },
-    { edge: 'centre', words: 'centres across', path: 'M10 2v16M4 5h12v3.500H4zM6.500 11.500h7V15h-7z' },
-    { edge: 'right', words: 'right edges', path: 'M17 2v16M3 5h11v3.500H3zM7 11.500h7V15H7z' },
-    { edge: 'top', words: 'tops', path: 'M2 3h16M5 6v11h3.500V6zM11.500 6v7H15V6z' },
-    { edge: 'middle', words: 'middles', path: 'M2 10h16M5 4v12h3.500V4zM11.500 6.500v7H15v-7z' },
-    { edge: 'bottom', words: 'bottoms', path: 'M2 17h16M5 3v11h3.500V3zM11.500 7v7H15V7z' },
+const BOXES: { key: By; words: string; hint: string }[] = [
+    { key: 'frame', words: 'frame', hint: 'by the box round each' },
+    { key: 'ink', words: 'ink', hint: 'by what is painted: letters, outlines' },
+    { key: 'upright', words: 'upright', hint: 'by the box of each as if it were not turned' },
 ];
 
-const WAYS: { key: 'each' | 'one'; words: string }[] = [
-    { key: 'each', words: 'each by itself' },
-    { key: 'one', words: 'one block' },
+const SAME: { dimension: 'width' | 'height'; words: string; path: string }[] = [
+    { dimension: 'width', words: 'Same width', path: 'M2 3v12M16 3v12M4 9h10M6 7 4 9l2 2M12 7l2 2-2 2' },
+    { dimension: 'height', words: 'Same height', path: 'M3 2h12M3 16h12M9 4v10M7 6 9 4l2 2M7 12l2 2 2-2' },
 ];
 
-const count = computed(() => desk.selected.length);
-const locked = computed(() => desk.selected.filter((item) => desk.tree.isLocked(item.id)));
-
-/** The anchor: the one chosen, else the one locked item, else the one selected last. */
-const anchorItem = computed(
-    () =>
-        desk.selected.find((item) => item.id === anchor.value) ??
-        (locked.value.length === 1 ? locked.value[0] : undefined) ??
-        desk.selected[count.value - 1],
-);
-
-const targets = computed<{ key: To; words: string }[]>(() =>
-    count.value > 1
-        ? [
-              { key: 'selection', words: 'each other' },
-              { key: 'anchor', words: 'one of them' },
-              { key: 'sheet', words: 'the sheet' },
-          ]
-        : [
-              { key: 'ground', words: 'its ground' },
-              { key: 'sheet', words: 'the sheet' },
-          ],
-);
-
-const to = computed<To>(() =>
-    targets.value.some((target) => target.key === wanted.value) ? wanted.value : (targets.value[0]?.key ?? 'sheet'),
-);
-const block = computed(() => as.value === 'one' && count.value > 1 && to.value === 'sheet');
-
-const sentence = computed(() => {
-    if (count.value === 0) return 'Select what is to stand on one line.';
-    if (count.value === 1)
-        return `${counted(desk.selected)} to ${to.value === 'sheet' ? 'the sheet' : 'what it lies on'}`;
-    if (to.value === 'sheet')
-        return block.value ? `the ${count.value} as one to the sheet` : `each of ${count.value} to the sheet`;
-    if (to.value === 'anchor') return `each of the others to ${anchorItem.value?.name ?? ''}, which stays`;
-    return `each of ${count.value} to their common box`;
+const same = (dimension: 'width' | 'height') => (): Order<'match-size'> => ({
+    command: 'match-size',
+    params: { dimension, to: 'anchor', ...(bench.anchor ? { anchor: bench.anchor.id } : {}) },
 });
-
-function align(edge: Edge): void {
-    const params: Commands['align'] = { edge, to: to.value };
-    if (to.value === 'anchor' && anchorItem.value) params.anchor = anchorItem.value.id;
-    if (block.value) params.as = 'one';
-    void desk.run('align', params);
-}
-
-const anchors = computed(() => desk.selected.map((item) => ({ id: item.id, name: item.name })));
+const anchorName = computed(() => bench.anchor?.name ?? '');
 </script>
 
 <template>
     <div class="well align">
         <h3>
-            Align <span>{{ count === 0 ? '' : sentence }}</span>
+            Align <span :title="bench.sentence">{{ bench.sentence }}</span>
         </h3>
-        <div class="edges">
-            <button
-                v-for="item in EDGES"
-                :key="item.edge"
-                class="edge"
-                type="button"
-                :disabled="count === 0"
-                :aria-label="`Align ${item.words}`"
-                v-tooltip.top="{ value: `Align ${item.words}: ${sentence}`, showDelay: 400 }"
-                @click="align(item.edge)"
-            >
-                <svg width="22" height="22" viewBox="0 0 20 20" aria-hidden="true"><path :d="item.path" /></svg>
-            </button>
+        <div class="both">
+            <AlignPad :disabled="nothing" />
+            <div class="set">
+                <label class="to">
+                    <span>to</span>
+                    <select
+                        :value="bench.to"
+                        :disabled="nothing || bench.way === 'pairs'"
+                        aria-label="Align to"
+                        @change="bench.wantedTo = ($event.target as HTMLSelectElement).value as To"
+                    >
+                        <option v-for="target in bench.targets" :key="target.key" :value="target.key">
+                            {{ target.words }}
+                        </option>
+                    </select>
+                </label>
+                <label v-if="bench.to === 'anchor' && bench.way === 'each' && bench.count > 1" class="to">
+                    <span>which</span>
+                    <select
+                        :value="bench.anchor?.id"
+                        aria-label="Anchor"
+                        @change="bench.chosenAnchor = ($event.target as HTMLSelectElement).value"
+                    >
+                        <option v-for="item in desk.selected" :key="item.id" :value="item.id">{{ item.name }}</option>
+                    </select>
+                </label>
+                <Choice
+                    v-else
+                    :model-value="bench.way"
+                    word="as"
+                    label="Align as"
+                    :options="bench.ways"
+                    :disabled="bench.count < 2"
+                    @update:model-value="bench.as = $event"
+                />
+                <Choice v-model="bench.by" word="by" label="Which box counts" :options="BOXES" :disabled="nothing" />
+                <div class="row">
+                    <button
+                        v-rehearse="() => bench.align('baseline')"
+                        class="btn"
+                        type="button"
+                        :disabled="nothing"
+                        v-tooltip.top="{ value: 'Bring first baselines onto one line', showDelay: 400 }"
+                        @click="pressed(bench.align('baseline'))"
+                    >
+                        Baseline
+                    </button>
+                    <button
+                        v-for="one in SAME"
+                        :key="one.dimension"
+                        v-rehearse="same(one.dimension)"
+                        class="btn icon"
+                        type="button"
+                        :disabled="bench.count < 2"
+                        :aria-label="one.words"
+                        v-tooltip.top="{ value: `${one.words} as ${anchorName}`, showDelay: 400 }"
+                        @click="pressed(same(one.dimension)())"
+                    >
+                        <svg width="18" height="18" aria-hidden="true"><path :d="one.path" /></svg>
+                    </button>
+                </div>
+            </div>
         </div>
-        <Choice
-            class="to"
-            word="to"
-            label="Align to"
-            :options="targets"
-            :model-value="to"
-            :disabled="count === 0"
-            @update:model-value="wanted = $event"
-        />
-        <div v-if="to === 'anchor'" class="more">
-            <span>anchor</span>
-            <Select
-                :model-value="anchorItem?.id"
-                :options="anchors"
-                option-label="name"
-                option-value="id"
-                size="small"
-                aria-label="Anchor"
-                @update:model-value="anchor = $event"
-            />
-        </div>
-        <Choice
-            v-else-if="to === 'sheet' && count > 1"
-            v-model="as"
-            class="more"
-            word="as"
-            label="Align as"
-            :options="WAYS"
-        />
-        <p v-else-if="count === 0" class="hint">{{ sentence }}</p>
     </div>
 </template>
 
 <style scoped>
-.edges {
-    display: grid;
-    grid-template-columns: repeat(6, 1fr);
-    border: 1px solid var(--line);
-    border-radius: 4px;
-    overflow: hidden;
-    background: var(--line);
-    gap: 1px;
-    max-width: 420px;
-}
-.edge {
-    height: 40px;
-    border: 0;
-    background: var(--card);
-    cursor: pointer;
-    display: grid;
-    place-items: center;
-}
-.edge:nth-child(4) {
-    box-shadow: inset 2px 0 var(--line);
-}
-.edge path {
-    fill: var(--ink);
-    stroke: var(--ink);
-    stroke-width: 1.2;
-    stroke-linejoin: round;
-}
-.edge:hover:not(:disabled) {
-    background: var(--spruce-wash);
-}
-.edge:hover:not(:disabled) path {
-    fill: var(--spruce);
-    stroke: var(--spruce);
-}
-.edge:focus-visible {
-    outline-offset: -3px;
-}
-.edge:disabled {
-    cursor: default;
-}
-.edge:disabled path {
-    fill: #a9aea4;
-    stroke: #a9aea4;
-}
-.more {
+.both {
     display: flex;
-    align-items: center;
-    margin-top: 7px;
+    gap: 12px;
+    min-width: 0;
 }
-.more :deep(.p-select) {
-    height: 27px;
-    max-width: 200px;
-    font-size: 12px;
-}
-.more :deep(.p-select-label) {
-    padding: 3px 8px;
-    font-size: 12px;
-}
-.hint {
-    margin-top: 10px;
-    color: var(--soft);
-    font-size: 12px;
+.set {
+    display: flex;
+    flex-direction: column;
+    gap: 5px;
+    min-width: 0;
+    flex: 1;
+    max-width: 240px;
 }
 .to {
-    margin-top: 9px;
-}
-.more > span {
-    color: var(--soft);
+    display: flex;
+    align-items: center;
+    gap: 6px;
     font-size: 12px;
-    margin-right: 8px;
+    color: var(--soft);
+    min-width: 0;
+}
+select {
+    flex: 1;
+    min-width: 0;
+    height: 26px;
+    border: 1px solid var(--line);
+    border-radius: 3px;
+    background: var(--card);
+    color: var(--ink);
+    font: 12px var(--words);
+    padding: 0 3px;
+}
+select:disabled {
+    background: transparent;
+    color: #6b736d;
+}
+.set :deep(.choice) {
+    flex-wrap: nowrap;
+}
+.set :deep(.choice button) {
+    padding: 0 5px;
+}
+.row {
+    display: flex;
+    gap: 4px;
+}
+.icon {
+    padding: 0 5px;
+}
+.icon path {
+    fill: none;
+    stroke: currentColor;
+    stroke-width: 1.3;
 }
 </style>

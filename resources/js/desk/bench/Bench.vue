@@ -15,15 +15,15 @@ import SpaceWell from './SpaceWell.vue';
 <style scoped>
 .bench {
     display: grid;
-    grid-template-columns: minmax(312px, 1.1fr) minmax(244px, 1fr) minmax(226px, 1fr);
-    height: 190px;
+    grid-template-columns: minmax(346px, 1.15fr) minmax(296px, 1fr) minmax(380px, 1.1fr);
+    height: 192px;
     background: var(--paper);
     border-top: 1px solid var(--line);
     min-width: 0;
     overflow: auto hidden;
 }
 .bench > :deep(.well) {
-    padding: 9px 14px 8px;
+    padding: 9px 12px 6px;
     border-right: 1px solid var(--line);
     min-width: 0;
     display: flex;

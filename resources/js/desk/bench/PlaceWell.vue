@@ -1,80 +1,65 @@
 <script setup lang="ts">
 import type { Commands } from '@/api/commands.gen';
-import type { Item } from '@/api/types';
 import { settled } from '@/desk/geometry';
-import { counted, occurrences } from '@/desk/words';
+import { useSurroundings } from '@/desk/surroundings';
+import { counted } from '@/desk/words';
 import LengthField from '@/parts/LengthField.vue';
+import { useBench } from '@/stores/bench';
 import { useDesk } from '@/stores/desk';
 import { computed, ref } from 'vue';
-
-type Ref = NonNullable<Commands['place']['ref']>;
-type Side = 'x' | 'y' | 'w' | 'h';
+import GroundLine from './GroundLine.vue';
+import { fromZero, measure, mixedOf, POINTS, type Ref, type Side } from './measures';
+import TurnColumn from './TurnColumn.vue';
 
 /** Place and size: a figure of what is selected, with its measures where a drawing has them. Every figure is a field. */
 const desk = useDesk();
+const bench = useBench();
 const reference = ref<Ref>('top-left');
 const each = ref(false);
+const surroundings = useSurroundings();
 
-const POINTS: { ref: Ref; x: number; y: number; words: string }[] = (
-    [
-        ['top-left', 0, 0],
-        ['top', 0.5, 0],
-        ['top-right', 1, 0],
-        ['left', 0, 0.5],
-        ['centre', 0.5, 0.5],
-        ['right', 1, 0.5],
-        ['bottom-left', 0, 1],
-        ['bottom', 0.5, 1],
-        ['bottom-right', 1, 1],
-    ] as const
-).map(([point, x, y]) => ({ ref: point, x, y, words: point.replace('-', ' ') }));
+const SIDES = ['left', 'right', 'top', 'bottom'] as const;
+const MEASURES = ['x', 'y', 'w', 'h'] as const;
 
 const several = computed(() => desk.selected.length > 1);
 const asEach = computed(() => each.value || !several.value);
-
-/** What a field shows of one item: its bounds from the zero; of a turned one, its own width and height. */
-function measure(item: Item, side: Side): number {
-    const upright = desk.tree.toSheet(item.id).angle % 90 === 0;
-    if (side === 'w' || side === 'h') return upright ? item.bounds[side] : item.frame[side];
-    return fromZero(item.bounds, side);
-}
-
-function fromZero(box: Item['bounds'], side: 'x' | 'y'): number {
-    const point = POINTS.find((p) => p.ref === reference.value);
-    const along = side === 'x' ? box.x + box.w * (point?.x ?? 0) : box.y + box.h * (point?.y ?? 0);
-    return settled(along - (desk.sheet?.zero[side] ?? 0));
-}
+const nothing = computed(() => desk.selected.length === 0);
 
 function shown(side: Side): number | null {
     if (asEach.value) {
-        const values = new Set(desk.selected.map((item) => measure(item, side)));
+        const values = new Set(desk.selected.map((item) => measure(item, side, reference.value)));
         const [only] = values;
         return values.size === 1 && only !== undefined ? only : null;
     }
     const box = desk.selectedBox;
     if (!box) return null;
-    return side === 'w' || side === 'h' ? settled(box[side]) : fromZero(box, side);
+    return side === 'w' || side === 'h' ? settled(box[side]) : fromZero(box, side, reference.value);
 }
 
-const mixed = (side: Side) => occurrences(desk.selected.map((item) => measure(item, side)));
+const mixed = (side: Side) => mixedOf(desk.selected, side, reference.value).words;
 
 const place = (side: Side) => (typed: string, ids: string[]) =>
     desk.run('place', { [side]: typed, ref: reference.value, as: asEach.value ? 'each' : 'one' }, ids);
 
-const angle = computed(() => {
-    const values = new Set(desk.selected.map((item) => item.angle));
-    const [only] = values;
-    return values.size === 1 && only !== undefined ? only : null;
-});
+const clearances = computed(() =>
+    SIDES.map((side) => {
+        const found = nothing.value ? undefined : surroundings.value?.clearances.find((one) => one.side === side);
+        const to = found ? (found.to ? found.to.name : 'the edge of the sheet') : '';
+        return { side, found, words: found ? `to ${to}${found.inset && found.to ? ', its edge' : ''}` : '' };
+    }),
+);
 
-function turn(typed: string, ids: string[]): Promise<boolean> {
-    const degrees = Number(typed.replace('°', ''));
-    if (Number.isFinite(degrees)) return desk.run('set', { angle: degrees }, ids);
-    desk.say(`"${typed}" is no angle. Type degrees, as in 15 or -90.`, 'refused');
-    return Promise.resolve(false);
-}
-
-const nothing = computed(() => desk.selected.length === 0);
+const clear = (side: Commands['set-clearance']['side']) => (typed: string, ids: string[]) =>
+    desk.run(
+        'set-clearance',
+        {
+            side,
+            value: typed,
+            ...(bench.bySize ? { by_size: true } : {}),
+            ...(bench.by === 'frame' ? {} : { by: bench.by }),
+        },
+        ids,
+    );
 </script>
 
 <template>
@@ -87,69 +72,51 @@ const nothing = computed(() => desk.selected.length === 0);
             </span>
             <span>{{ nothing ? 'nothing selected' : counted(desk.selected) }}</span>
         </h3>
-        <div class="figure" :class="{ nothing }">
-            <svg class="drawing" viewBox="0 0 284 136" preserveAspectRatio="none" aria-hidden="true">
-                <path d="M80 22V44M208 22V44M80 26H208M77 29l6-6M205 29l6-6" />
-                <path d="M216 44H240M216 112H240M236 44V112M233 47l6-6M233 115l6-6" />
-            </svg>
-            <div class="item">
-                <button
-                    v-for="point in POINTS"
-                    :key="point.ref"
-                    class="point"
-                    type="button"
-                    :disabled="nothing"
-                    :aria-pressed="reference === point.ref"
-                    :aria-label="`x and y are those of the ${point.words}`"
-                    :style="{ left: `${point.x * 100}%`, top: `${point.y * 100}%` }"
-                    v-tooltip.top="{ value: `x and y of the ${point.words}`, showDelay: 500 }"
-                    @click="reference = point.ref"
-                />
+        <div class="both">
+            <div class="figure" :class="{ nothing }">
+                <svg class="drawing" viewBox="0 0 100 100" preserveAspectRatio="none" aria-hidden="true">
+                    <path d="M0 50H24M76 50H100M50 0V25M50 75V100" vector-effect="non-scaling-stroke" />
+                </svg>
                 <LengthField
-                    label="x"
-                    name="x"
-                    :value="shown('x')"
-                    :mixed="mixed('x')"
+                    v-for="one in clearances"
+                    :key="one.side"
+                    :class="['clearance', one.side, { standing: one.found && one.found.size < 0 }]"
+                    label=""
+                    :name="`clear ${one.side}`"
+                    :value="one.found?.size ?? null"
+                    :blank="!one.found"
+                    :hint="one.words"
                     :disabled="nothing"
-                    :apply="place('x')"
+                    :apply="clear(one.side)"
                 />
-                <LengthField
-                    label="y"
-                    name="y"
-                    :value="shown('y')"
-                    :mixed="mixed('y')"
-                    :disabled="nothing"
-                    :apply="place('y')"
-                />
+                <div class="item">
+                    <button
+                        v-for="point in POINTS"
+                        :key="point.ref"
+                        class="point"
+                        type="button"
+                        :disabled="nothing"
+                        :aria-pressed="reference === point.ref"
+                        :aria-label="`x and y are those of the ${point.words}`"
+                        :style="{ left: `${point.x * 100}%`, top: `${point.y * 100}%` }"
+                        v-tooltip.top="{ value: `x and y of the ${point.words}`, showDelay: 500 }"
+                        @click="reference = point.ref"
+                    />
+                    <LengthField
+                        v-for="side in MEASURES"
+                        :key="side"
+                        :label="side"
+                        :name="side"
+                        :value="shown(side)"
+                        :mixed="mixed(side)"
+                        :disabled="nothing"
+                        :apply="place(side)"
+                    />
+                </div>
             </div>
-            <LengthField
-                class="w"
-                label="w"
-                name="w"
-                :value="shown('w')"
-                :mixed="mixed('w')"
-                :disabled="nothing"
-                :apply="place('w')"
-            />
-            <LengthField
-                class="h"
-                label="h"
-                name="h"
-                :value="shown('h')"
-                :mixed="mixed('h')"
-                :disabled="nothing"
-                :apply="place('h')"
-            />
-            <LengthField
-                class="angle"
-                label="turn"
-                name="angle"
-                unit="°"
-                :value="angle"
-                :disabled="nothing"
-                :apply="turn"
-            />
+            <TurnColumn :as-each="asEach" :reference="reference" />
         </div>
+        <GroundLine :reference="reference" />
     </div>
 </template>
 
@@ -174,11 +141,17 @@ const nothing = computed(() => desk.selected.length === 0);
     color: var(--spruce);
     font-weight: 600;
 }
+.both {
+    display: flex;
+    gap: 8px;
+    min-width: 0;
+}
 .figure {
     position: relative;
-    width: 284px;
-    height: 136px;
-    margin: 0 auto;
+    flex: 1;
+    min-width: 232px;
+    max-width: 320px;
+    height: 124px;
     background: var(--well);
     border: 1px solid var(--line);
 }
@@ -190,58 +163,59 @@ const nothing = computed(() => desk.selected.length === 0);
 }
 .drawing path {
     fill: none;
-    stroke: var(--soft);
+    stroke: var(--edge);
     stroke-width: 1;
 }
 .item {
     position: absolute;
-    left: 80px;
-    top: 44px;
-    width: 128px;
-    height: 68px;
+    inset: 31px 58px;
+    padding: 0 6px;
     border: 1.4px solid var(--spruce);
     background: var(--spruce-wash);
-    display: flex;
-    flex-direction: column;
-    justify-content: center;
-    align-items: center;
+    display: grid;
+    grid-template-columns: 1fr 1fr;
     gap: 5px;
+    align-content: center;
 }
 .nothing .item {
     border-color: var(--edge);
     background: transparent;
 }
 .item > label {
-    width: 104px;
-    height: 24px;
+    height: 23px;
+    padding-left: 5px;
 }
-.w {
+.item > label :deep(input) {
+    padding: 0 4px 0 2px;
+}
+.clearance {
     position: absolute;
-    left: 98px;
-    top: 6px;
-    width: 92px;
+    width: 48px;
+    height: 23px;
+    padding: 0;
 }
-.h {
-    position: absolute;
-    right: 4px;
-    top: 65px;
-    width: 65px;
+.clearance :deep(input) {
+    text-align: center;
+    padding: 0 2px;
 }
-.angle {
-    position: absolute;
-    left: 4px;
-    top: 65px;
-    width: 66px;
-    padding-left: 5px !important;
+.clearance.standing :deep(input) {
+    color: var(--brick);
 }
-.angle :deep(input) {
-    padding: 0 2px !important;
+.left {
+    left: 5px;
+    top: calc(50% - 11.5px);
 }
-.angle :deep(em) {
-    padding-right: 4px;
+.right {
+    right: 5px;
+    top: calc(50% - 11.5px);
 }
-.angle :deep(span) {
-    font-size: 11px;
+.top {
+    top: 4px;
+    left: calc(50% - 24px);
+}
+.bottom {
+    bottom: 4px;
+    left: calc(50% - 24px);
 }
 .point {
     position: absolute;

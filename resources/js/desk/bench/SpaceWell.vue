@@ -1,81 +1,179 @@
 <script setup lang="ts">
-import type { Item } from '@/api/types';
-import { figure, settled } from '@/desk/geometry';
+import { useActions } from '@/desk/actions';
+import { figure } from '@/desk/geometry';
+import { counted } from '@/desk/words';
+import { useBench, type Order } from '@/stores/bench';
 import { useDesk } from '@/stores/desk';
+import { pressed, vRehearse } from '@/stores/rehearsal';
 import { computed, ref } from 'vue';
-import Choice from './Choice.vue';
+import { dividing, gapsOf, gapWords } from './gaps';
+import RepeatPanel from './RepeatPanel.vue';
+import SeriesFields from './SeriesFields.vue';
+import SumField from './SumField.vue';
 
-type Extent = 'selection' | 'sheet';
-
-/** Space: the gaps as they stand, and evening them out. */
+/** Space: gaps as they stand and by number, evening out, insets, blocks, squaring up; or the numbers of a series. */
 const desk = useDesk();
-const within = ref<Extent>('selection');
-const EXTENTS: { key: Extent; words: string }[] = [
-    { key: 'selection', words: 'their extent' },
-    { key: 'sheet', words: 'the sheet' },
+const bench = useBench();
+const { actions } = useActions();
+const repeat = ref<InstanceType<typeof RepeatPanel> | null>(null);
+
+const AXES = [
+    { axis: 'x' as const, words: 'across', sign: '↔' },
+    { axis: 'y' as const, words: 'down', sign: '↕' },
 ];
+const MODES = { gaps: 'gaps', starts: 'left, top edges', centres: 'centres', ends: 'right, bottom edges' } as const;
+const WITHIN = {
+    selection: 'their extent',
+    ground: 'their ground',
+    margins: 'the margins',
+    sheet: 'the sheet',
+} as const;
+const HOLDS = { first: 'first stays', centre: 'middle stays', last: 'last stays' } as const;
 
-const free = computed(() => desk.selected.filter((item) => !desk.tree.isLocked(item.id)));
-const enough = computed(() => free.value.length >= (within.value === 'sheet' ? 2 : 3));
+const series = computed(() => (desk.selected.length === 1 && desk.selected[0]?.series ? desk.selected[0] : null));
+const free = computed(() => bench.free);
+const spaced = computed(() => free.value.length >= (bench.within === 'selection' ? 3 : 2));
+const gaps = computed(() => ({ x: gapsOf(free.value, 'x'), y: gapsOf(free.value, 'y') }));
 
-function gaps(axis: 'x' | 'y'): number[] {
-    const [lead, size] = axis === 'x' ? (['x', 'w'] as const) : (['y', 'h'] as const);
-    const centre = (item: Item) => item.bounds[lead] + item.bounds[size] / 2;
-    const ordered = [...free.value].sort((a, b) => a.bounds[lead] - b.bounds[lead] || centre(a) - centre(b));
-    return ordered.slice(1).map((item, i) => {
-        const before = ordered[i]?.bounds;
-        return settled(item.bounds[lead] - (before ? before[lead] + before[size] : 0));
-    });
-}
+/** Along which axis they lie: where gaps are smaller than nothing, they do not. */
+const along = computed<'x' | 'y'>(() => {
+    const least = (axis: 'x' | 'y') => Math.min(...gaps.value[axis], Infinity);
+    return least('x') >= least('y') ? 'x' : 'y';
+});
 
-function said(axis: 'x' | 'y'): string {
-    const list = gaps(axis);
-    if (list.length === 0) return '';
-    if (new Set(list).size === 1)
-        return `${list.length} ${list.length === 1 ? 'gap' : 'gaps'} of ${figure(list[0] ?? 0)}`;
-    return list.length <= 5
-        ? list.map(figure).join(', ')
-        : `${figure(Math.min(...list))} to ${figure(Math.max(...list))}`;
-}
-
-const rows = computed(() => [
-    { axis: 'x' as const, words: 'across', gaps: said('x'), path: 'M2 3v14M18 3v14M7 6h6v8H7z' },
-    { axis: 'y' as const, words: 'down', gaps: said('y'), path: 'M3 2h14M3 18h14M6 7v6h8V7z' },
-]);
+const offers = computed(() =>
+    desk.sheet?.whole_pixels && bench.mode === 'gaps' && free.value.length > 2
+        ? dividing(free.value, along.value).map((one) => ({
+              ...one,
+              order: () => bench.distribute(along.value, one.extent),
+          }))
+        : [],
+);
 
 const sentence = computed(() => {
     const count = free.value.length;
-    if (count === 0) return 'select three or more';
-    if (!enough.value) return within.value === 'sheet' ? 'needs two or more' : 'needs three or more';
-    return within.value === 'sheet' ? `${count} from edge to edge of the sheet` : `${count}; the outer two stay`;
+    if (count === 0) return 'select two or more';
+    if (count === 1) return counted(free.value);
+    return `${gapWords(gaps.value[along.value])} ${along.value === 'x' ? 'across' : 'down'}`;
 });
 
-function even(axis: 'x' | 'y'): void {
-    void desk.run('distribute', { axis, within: within.value });
-}
+const block = (): Order<'block'> => ({
+    command: 'block',
+    params: { columns: Math.max(1, Math.round(Number(bench.columns)) || 1), column_gap: bench.gap, row_gap: bench.gap },
+});
+const squareUp = actions.squareUp.order;
 </script>
 
 <template>
     <div class="well space">
         <h3>
-            Space <span>{{ sentence }}</span>
+            Space <span :title="sentence">{{ series ? 'a series, by its numbers' : sentence }}</span>
         </h3>
-        <div v-for="row in rows" :key="row.axis" class="row">
-            <button
-                class="btn"
-                type="button"
-                :disabled="!enough"
-                v-tooltip.top="{ value: `Make the gaps ${row.words} equal`, showDelay: 400 }"
-                @click="even(row.axis)"
-            >
-                <svg width="15" height="15" viewBox="0 0 20 20" aria-hidden="true"><path :d="row.path" /></svg>
-                Even out {{ row.words }}
-            </button>
-            <span v-if="row.gaps" class="gaps"
-                ><i class="num">{{ row.gaps }}</i></span
-            >
-        </div>
-        <Choice v-model="within" word="within" label="Space within" :options="EXTENTS" :disabled="free.length === 0" />
+        <SeriesFields v-if="series" :key="series.id" :group="series" />
+        <template v-else>
+            <div class="row">
+                <SumField v-model="bench.gap" label="gap" name="gap" />
+                <button
+                    v-for="one in AXES"
+                    :key="one.axis"
+                    v-rehearse="() => bench.setGap(one.axis)"
+                    class="btn"
+                    type="button"
+                    :disabled="free.length < 2"
+                    :aria-label="`Set gaps ${one.words}`"
+                    @click="pressed(bench.setGap(one.axis))"
+                >
+                    {{ one.sign }} Set
+                </button>
+                <select v-model="bench.hold" :disabled="free.length < 2 || bench.bySize" aria-label="What is held">
+                    <option v-for="(words, key) in HOLDS" :key="key" :value="key">{{ words }}</option>
+                </select>
+                <label class="by-size" v-tooltip.top="'Gaps, insets and clearances size things instead of moving them'">
+                    <input v-model="bench.bySize" type="checkbox" /> by sizing
+                </label>
+            </div>
+            <div class="row">
+                <button
+                    v-for="one in AXES"
+                    :key="one.axis"
+                    v-rehearse="() => bench.distribute(one.axis)"
+                    class="btn"
+                    type="button"
+                    :disabled="!spaced"
+                    :aria-label="`Even out ${one.words}`"
+                    @click="pressed(bench.distribute(one.axis))"
+                >
+                    {{ one.sign }} Even out
+                </button>
+                <select v-model="bench.mode" :disabled="free.length < 2" aria-label="What is made equal">
+                    <option v-for="(words, key) in MODES" :key="key" :value="key">{{ words }}</option>
+                </select>
+                <select v-model="bench.within" :disabled="free.length < 2" aria-label="Space within">
+                    <option v-for="(words, key) in WITHIN" :key="key" :value="key">{{ words }}</option>
+                </select>
+            </div>
+            <div class="row">
+                <SumField v-model="bench.columns" label="columns" name="columns" plain />
+                <button
+                    v-rehearse="block"
+                    class="btn"
+                    type="button"
+                    :disabled="free.length < 2"
+                    @click="pressed(block())"
+                >
+                    Block
+                </button>
+                <SumField v-model="bench.inset" label="inset" name="inset" />
+                <button
+                    v-rehearse="bench.insetAll"
+                    class="btn"
+                    type="button"
+                    :disabled="free.length === 0"
+                    @click="pressed(bench.insetAll())"
+                >
+                    Inset
+                </button>
+            </div>
+            <div class="row">
+                <button
+                    v-rehearse="squareUp"
+                    class="btn strong"
+                    type="button"
+                    :disabled="!actions.squareUp.possible()"
+                    v-tooltip.top="{
+                        value: `Find the rows and columns meant, and make them exact (q)`,
+                        showDelay: 400,
+                    }"
+                    @click="pressed(squareUp())"
+                >
+                    Square up
+                </button>
+                <button
+                    class="btn"
+                    type="button"
+                    :disabled="!actions.again.possible()"
+                    v-tooltip.top="{ value: 'Do the last one again, on what is selected now (.)', showDelay: 400 }"
+                    @click="actions.again.run()"
+                >
+                    Again
+                </button>
+                <button class="btn" type="button" :disabled="free.length === 0" @click="repeat?.toggle($event)">
+                    Repeat…
+                </button>
+                <button
+                    v-for="offer in offers"
+                    :key="offer.extent"
+                    v-rehearse="offer.order"
+                    class="offer num"
+                    type="button"
+                    v-tooltip.top="{ value: `Divides without a remainder: ${offer.words}`, showDelay: 400 }"
+                    @click="pressed(offer.order())"
+                >
+                    {{ figure(offer.extent) }} {{ along === 'x' ? 'wide' : 'high' }}: {{ offer.short }}
+                </button>
+            </div>
+        </template>
+        <RepeatPanel ref="repeat" />
     </div>
 </template>
 
@@ -83,29 +181,65 @@ function even(axis: 'x' | 'y'): void {
 .row {
     display: flex;
     align-items: center;
-    gap: 9px;
-    margin-bottom: 7px;
+    gap: 5px;
+    margin-bottom: 6px;
     min-width: 0;
 }
 .row .btn {
-    width: 134px;
+    padding: 0 8px;
     flex: none;
-    justify-content: flex-start;
 }
-.row path {
-    fill: currentColor;
-    stroke: currentColor;
-    stroke-width: 1.6;
+.strong:not(:disabled) {
+    background: var(--spruce);
+    border-color: var(--spruce);
+    color: #fff;
 }
-.gaps {
-    color: var(--soft);
+.strong:hover:not(:disabled) {
+    background: #12503f;
+}
+select {
+    height: 26px;
+    min-width: 0;
+    flex: 0 1 118px;
+    border: 1px solid var(--line);
+    border-radius: 3px;
+    background: var(--card);
+    color: var(--ink);
+    font: 12px var(--words);
+    padding: 0 2px;
+}
+select:disabled {
+    background: transparent;
+    color: #6b736d;
+}
+.by-size {
+    display: flex;
+    align-items: center;
+    gap: 4px;
     font-size: 12px;
+    color: var(--soft);
+    white-space: nowrap;
+}
+.by-size input {
+    accent-color: var(--spruce);
+    margin: 0;
+}
+.offer {
+    border: 0;
+    background: none;
+    color: var(--spruce);
+    font-size: 11.5px;
     white-space: nowrap;
     overflow: hidden;
     text-overflow: ellipsis;
+    padding: 2px 3px;
+    cursor: pointer;
+    min-width: 0;
 }
-.gaps i {
-    font-style: normal;
-    color: var(--ink);
+.offer:hover {
+    text-decoration: underline;
+}
+.offer:focus-visible {
+    outline-offset: -2px;
 }
 </style>

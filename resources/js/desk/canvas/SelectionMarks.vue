@@ -10,7 +10,10 @@ import { layerFor, layerStyle } from './layers';
 import { brackets, outlineOf, screenBox } from './marks';
 
 /** Brackets, outlines and handles of what is selected, moved along with a drag. */
-const emit = defineEmits<{ grip: [event: PointerEvent, handle: Handle, frame: Box, angle: number] }>();
+const emit = defineEmits<{
+    grip: [event: PointerEvent, handle: Handle, frame: Box, angle: number];
+    turn: [event: PointerEvent, frame: Box, angle: number];
+}>();
 const desk = useDesk();
 const view = useView();
 
@@ -19,7 +22,9 @@ const MOST_OUTLINES = 200;
 const CORNER = 14;
 const SIDE = 8;
 
-const outlines = computed(() => (desk.selected.length > MOST_OUTLINES ? [] : desk.selected.map(outlineOf)));
+const outlines = computed(() =>
+    desk.selected.length > MOST_OUTLINES ? [] : desk.selected.map((item) => outlineOf(item)),
+);
 
 /** The box that carries brackets and handles: of one item its own frame, turned with it; of several, their common bounds. */
 const frame = computed<{ box: Box; angle: number } | null>(() => {
@@ -114,6 +119,16 @@ const area = computed(() => (around.value ? layerFor(around.value) : null));
                 :style="{ cursor: grip.cursor }"
                 @pointerdown="frame && emit('grip', $event, grip.handle, frame.box, frame.angle)"
             />
+            <g
+                v-if="grips.length"
+                class="turner"
+                data-handle="turn"
+                :transform="`translate(${held.box.x + held.box.w + 15} ${held.box.y - 15})`"
+                @pointerdown="frame && emit('turn', $event, frame.box, frame.angle)"
+            >
+                <circle r="10" />
+                <path d="M-5 -4A6.500 6.500 0 0 1 4 5M4 5l-3.500 -.5M4 5l1 -3.500" />
+            </g>
         </g>
     </svg>
 </template>
@@ -135,6 +150,21 @@ const area = computed(() => (around.value ? layerFor(around.value) : null));
     fill: none;
     stroke: var(--spruce);
     stroke-width: 2;
+}
+.turner {
+    pointer-events: all;
+    cursor: grab;
+}
+.turner circle {
+    fill: transparent;
+}
+.turner path {
+    fill: none;
+    stroke: var(--spruce);
+    stroke-width: 1.6;
+}
+.turner:hover path {
+    stroke-width: 2.4;
 }
 .grip {
     fill: transparent;

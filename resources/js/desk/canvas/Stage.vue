@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Box, Point } from '@/api/types';
+import type { Box, Item, Point } from '@/api/types';
 import { contains } from '@/desk/geometry';
 import { itemsAt } from '@/desk/hit';
 import type { Tree } from '@/desk/tree';
@@ -12,10 +12,13 @@ import { lift, type Gesture } from './gestures/gesture';
 import { moveGesture } from './gestures/move';
 import { panGesture } from './gestures/pan';
 import { sizeGesture, type Handle } from './gestures/size';
+import { turnGesture } from './gestures/turn';
 import { fetchGlyphs } from './glyphs';
 import { useHeldPointer } from './heldPointer';
 import { layerFor, layerStyle } from './layers';
 import { screenBox } from './marks';
+import Ghosts from './Ghosts.vue';
+import GuideLines from './GuideLines.vue';
 import Overlay from './Overlay.vue';
 import { Painting } from './painting';
 import Ruler from './Ruler.vue';
@@ -23,7 +26,7 @@ import SelectionMarks from './SelectionMarks.vue';
 import TextEditor from './TextEditor.vue';
 
 /** The desk with the sheet on it: paints the items and turns what the pointer does into gestures. */
-const emit = defineEmits<{ menu: [event: MouseEvent]; shown: [sheet: string] }>();
+const emit = defineEmits<{ menu: [event: MouseEvent, under: Item[]]; shown: [sheet: string] }>();
 const desk = useDesk();
 const view = useView();
 const plane = ref<HTMLElement | null>(null);
@@ -135,6 +138,12 @@ function grip(event: PointerEvent, handle: Handle, frame: Box, angle: number): v
     begin(event, sizeGesture(onSheet(event), handle, frame, angle));
 }
 
+function turn(event: PointerEvent, frame: Box, angle: number): void {
+    if (event.button !== 0) return;
+    event.stopPropagation();
+    begin(event, turnGesture(onSheet(event), frame, angle));
+}
+
 function begin(event: PointerEvent, next: Gesture): void {
     gesture.value = next;
     view.hovered = null;
@@ -175,6 +184,14 @@ function onDouble(event: MouseEvent): void {
     }
 }
 
+/** The menu belongs to what lies under the pointer, unless that is part of what is selected. */
+function openMenu(event: MouseEvent): void {
+    const at = onSheet(event);
+    const id = meant(at, event.ctrlKey || event.metaKey);
+    if (id !== null && !desk.selection.includes(id)) desk.select([id]);
+    emit('menu', event, under(at));
+}
+
 function onWheel(event: WheelEvent): void {
     if (event.ctrlKey || event.metaKey) view.zoomTo(view.zoom * Math.exp(-event.deltaY * 0.0022), onCanvas(event));
     else if (event.shiftKey) view.panBy(-(event.deltaY || event.deltaX), 0);
@@ -185,11 +202,13 @@ const observer = new ResizeObserver(([entry]) => {
     if (!entry) return;
     const first = view.size.w === 0;
     view.size = { w: Math.round(entry.contentRect.width), h: Math.round(entry.contentRect.height) };
-    if (first && desk.sheet) fitSheet();
+    if (desk.sheet && (first || view.fitted)) fitSheet();
 });
 
 function fitSheet(): void {
-    if (desk.sheet) view.fit({ x: 0, y: 0, w: desk.sheet.width, h: desk.sheet.height });
+    if (!desk.sheet) return;
+    view.fit({ x: 0, y: 0, w: desk.sheet.width, h: desk.sheet.height });
+    view.fitted = true;
 }
 
 watch(() => desk.sheet?.id, fitSheet, { flush: 'post' });
@@ -228,10 +247,11 @@ onBeforeUnmount(() => {
             @pointerleave="onLeave"
             @dblclick="onDouble"
             @wheel.prevent="onWheel"
-            @contextmenu.prevent="emit('menu', $event)"
+            @contextmenu.prevent="openMenu"
         >
             <svg
                 class="layer"
+                :class="{ outlines: view.outlinesOnly }"
                 :width="view.size.w"
                 :height="view.size.h"
                 role="img"
@@ -256,6 +276,7 @@ onBeforeUnmount(() => {
             </svg>
             <svg
                 class="layer air"
+                :class="{ outlines: view.outlinesOnly }"
                 :width="airArea?.w ?? 0"
                 :height="airArea?.h ?? 0"
                 :viewBox="airArea ? `${airArea.x} ${airArea.y} ${airArea.w} ${airArea.h}` : undefined"
@@ -264,8 +285,10 @@ onBeforeUnmount(() => {
             >
                 <g ref="air" :transform="camera" />
             </svg>
+            <GuideLines />
             <Overlay />
-            <SelectionMarks @grip="grip" />
+            <Ghosts />
+            <SelectionMarks @grip="grip" @turn="turn" />
             <TextEditor v-if="view.editing" :key="view.editing.item ?? 'new'" />
         </div>
     </div>
@@ -310,6 +333,12 @@ onBeforeUnmount(() => {
 .layer.air {
     inset: auto;
     will-change: transform;
+}
+.outlines :deep([data-item]) * {
+    fill: none !important;
+    stroke: var(--ink) !important;
+    stroke-width: 1px !important;
+    vector-effect: non-scaling-stroke;
 }
 .sheet {
     stroke: var(--edge);

@@ -10,9 +10,11 @@ export function useHeldPointer() {
     const gesture = shallowRef<Gesture | null>(null);
     const spaceHeld = ref(false);
     let waiting: { at: Point; shift: boolean; alt: boolean } | null = null;
+    let last: Point | null = null;
 
     function follow(at: Point, keys: { shiftKey: boolean; altKey: boolean }): void {
         const first = waiting === null;
+        last = at;
         waiting = { at, shift: keys.shiftKey, alt: keys.altKey };
         if (first) requestAnimationFrame(step);
     }
@@ -22,15 +24,19 @@ export function useHeldPointer() {
         waiting = null;
     }
 
-    function end(): void {
+    function end(event: { shiftKey: boolean; altKey: boolean }): void {
+        const keys = { shift: event.shiftKey, alt: event.altKey };
+        if (waiting) waiting = { ...waiting, ...keys };
         step();
         const ended = gesture.value;
         gesture.value = null;
-        ended?.end();
+        last = null;
+        ended?.end(keys);
     }
 
     function giveBack(): void {
         waiting = null;
+        last = null;
         const ended = gesture.value;
         gesture.value = null;
         ended?.cancel();
@@ -42,6 +48,11 @@ export function useHeldPointer() {
         if (event.code === 'Space' && !typing) {
             spaceHeld.value = event.type === 'keydown';
             event.preventDefault();
+        }
+        // What a held key will do is shown at once, also while the pointer rests.
+        if ((event.key === 'Shift' || event.key === 'Alt') && gesture.value && last) {
+            event.preventDefault();
+            follow(last, event);
         }
         if (event.type === 'keydown' && event.key === 'Escape' && gesture.value) {
             event.stopImmediatePropagation();

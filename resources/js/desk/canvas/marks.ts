@@ -1,12 +1,13 @@
 import type { Box, Item } from '@/api/types';
 import { applied } from '@/desk/geometry';
+import type { Tree } from '@/desk/tree';
 import { useDesk } from '@/stores/desk';
 import { useView } from '@/stores/view';
 
 /** The corners of an item's frame, turned as it is, as the points of a polygon on the screen. */
-export function outlineOf(item: Item): string {
+export function outlineOf(item: Item, tree: Tree = useDesk().tree): string {
     const view = useView();
-    const placement = useDesk().tree.toSheet(item.id);
+    const placement = tree.toSheet(item.id);
     const origin = item.origin ?? { x: 0, y: 0 };
     const { w, h } = item.frame;
     return [

@@ -34,7 +34,7 @@ const rows = computed<Row[]>(() => {
     return list;
 });
 
-const reordering = useReordering(rows, ROW);
+const reordering = useReordering(ROW);
 const selected = computed(() => new Set(desk.selection));
 
 /** Groups begin closed when there is much on the sheet. */
@@ -75,7 +75,8 @@ function click(event: MouseEvent | KeyboardEvent, item: Item): void {
     if (event.shiftKey && rangeFrom) {
         const [a, b] = [rangeFrom, item.id].map((id) => rows.value.findIndex((row) => row.item.id === id));
         if (a !== undefined && b !== undefined && a >= 0 && b >= 0) {
-            desk.select(rows.value.slice(Math.min(a, b), Math.max(a, b) + 1).map((row) => row.item.id));
+            const range = rows.value.slice(Math.min(a, b), Math.max(a, b) + 1).map((row) => row.item.id);
+            desk.select(event.ctrlKey || event.metaKey ? [...new Set([...desk.selection, ...range])] : range);
         }
         return;
     }

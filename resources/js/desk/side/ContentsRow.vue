@@ -14,9 +14,10 @@ export interface Row {
 <script setup lang="ts">
 import TextField from '@/parts/TextField.vue';
 import { useView } from '@/stores/view';
+import type { Mark } from './reordering';
 
 /** One item in Contents: its kind, its name, and whether it is locked or hidden. */
-defineProps<{ row: Row; selected: boolean; focused: boolean; marked: boolean; renaming: boolean }>();
+defineProps<{ row: Row; selected: boolean; focused: boolean; marked: Mark | null; renaming: boolean }>();
 const emit = defineEmits<{ twist: []; flag: [flag: 'locked' | 'hidden']; rename: [name: string]; renamed: [] }>();
 const view = useView();
 
@@ -35,7 +36,13 @@ const OPEN_EYE = 'M1.500 6.500c2.500-4 8.500-4 11 0c-2.500 4-8.500 4-11 0zM7 5a1
     <div
         class="row"
         role="treeitem"
-        :class="{ selected, hidden: row.hidden, over: view.hovered === row.item.id, focused, drop: marked }"
+        :class="{
+            selected,
+            hidden: row.hidden,
+            over: view.hovered === row.item.id,
+            focused,
+            [`drop-${marked}`]: marked,
+        }"
         :style="{ paddingLeft: `${6 + row.depth * 14}px` }"
         :aria-selected="selected"
         :aria-level="row.depth + 1"
@@ -113,8 +120,14 @@ const OPEN_EYE = 'M1.500 6.500c2.500-4 8.500-4 11 0c-2.500 4-8.500 4-11 0zM7 5a1
     color: #717a73;
     font-style: italic;
 }
-.row.drop {
+.row.drop-above {
     box-shadow: inset 0 2px var(--spruce);
+}
+.row.drop-below {
+    box-shadow: inset 0 -2px var(--spruce);
+}
+.row.drop-into {
+    box-shadow: inset 0 0 0 2px var(--spruce);
 }
 .name {
     flex: 1;

@@ -4,12 +4,13 @@ import { useDesk } from '@/stores/desk';
 import { useView } from '@/stores/view';
 import { ref, watch } from 'vue';
 import Contents from './Contents.vue';
+import GuidesPanel from './GuidesPanel.vue';
 import PlaceTools from './PlaceTools.vue';
 import SlicesPanel from './SlicesPanel.vue';
 
 const desk = useDesk();
 const view = useView();
-const panel = ref<'contents' | 'slices'>('contents');
+const panel = ref<'contents' | 'guides' | 'slices'>('contents');
 const { actions } = useActions();
 const quick = ['group', 'ungroup', 'forward', 'backward', 'duplicate', 'delete'] as const;
 
@@ -23,11 +24,15 @@ watch(panel, () => (view.showSlices = panel.value === 'slices'), { immediate: tr
             <button type="button" role="tab" :aria-selected="panel === 'contents'" @click="panel = 'contents'">
                 Contents
             </button>
+            <button type="button" role="tab" :aria-selected="panel === 'guides'" @click="panel = 'guides'">
+                Guides <i v-if="desk.guides.length" class="num">{{ desk.guides.length }}</i>
+            </button>
             <button type="button" role="tab" :aria-selected="panel === 'slices'" @click="panel = 'slices'">
                 Slices <i v-if="desk.slices.length" class="num">{{ desk.slices.length }}</i>
             </button>
         </div>
         <Contents v-show="panel === 'contents'" />
+        <GuidesPanel v-if="panel === 'guides'" />
         <SlicesPanel v-if="panel === 'slices'" />
         <div v-if="panel === 'contents'" class="quick" role="toolbar" aria-label="With what is selected">
             <button
@@ -55,7 +60,7 @@ watch(panel, () => (view.showSlices = panel.value === 'slices'), { immediate: tr
 }
 .panels {
     display: grid;
-    grid-template-columns: 1fr 1fr;
+    grid-template-columns: 1fr 1fr 1fr;
     border-bottom: 1px solid var(--line);
 }
 .panels button {

@@ -5,7 +5,8 @@ import { shallowRef } from 'vue';
 export interface Gesture {
     /** @param at the pointer, in px of the sheet */
     move(at: Point, keys: { shift: boolean; alt: boolean }): void;
-    end(): void;
+    /** @param keys as they are at release: that is what counts */
+    end(keys: { shift: boolean; alt: boolean }): void;
     cancel(): void;
 }
 

@@ -5,7 +5,7 @@ import { useView } from '@/stores/view';
 import { DRAG, lift, type Gesture } from './gesture';
 
 /**
- * Drags what is selected. With Shift it is held to one axis.
+ * Drags what is selected. With Shift it is held to one axis; with Alt at release a copy is put there.
  *
  * @param onLift puts the items into the layer that moves, or back
  * @param onClick when it was no drag after all
@@ -32,12 +32,13 @@ export function moveGesture(start: Point, onLift: (ids: string[]) => void, onCli
             const place = before
                 ? `x ${figure(before.x + by.x - (desk.sheet?.zero.x ?? 0))}  y ${figure(before.y + by.y - (desk.sheet?.zero.y ?? 0))}`
                 : '';
-            lift.value = { dx: by.x * view.zoom, dy: by.y * view.zoom, label: place };
+            lift.value = { dx: by.x * view.zoom, dy: by.y * view.zoom, label: keys.alt ? `copy  ${place}` : place };
         },
-        end() {
+        end(keys) {
             lift.value = null;
             if (!dragged) onClick();
-            else if (by.x !== 0 || by.y !== 0) void desk.run('move-by', { dx: by.x, dy: by.y }, ids);
+            else if (by.x !== 0 || by.y !== 0)
+                void desk.run(keys.alt ? 'duplicate' : 'move-by', { dx: by.x, dy: by.y }, ids);
             onLift([]);
         },
         cancel() {

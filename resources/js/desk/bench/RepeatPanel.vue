@@ -1,0 +1,221 @@
+<script setup lang="ts">
+import type { Commands } from '@/api/commands.gen';
+import { figure } from '@/desk/geometry';
+import { counted } from '@/desk/words';
+import { useBench, type Order } from '@/stores/bench';
+import { useDesk } from '@/stores/desk';
+import { pressed, useRehearsal, vRehearse } from '@/stores/rehearsal';
+import Popover from 'primevue/popover';
+import { computed, reactive, ref } from 'vue';
+import Choice from './Choice.vue';
+import SumField from './SumField.vue';
+
+/** Repeating what is selected: rows and columns, steps, or a ring; as copies or as a series whose numbers stay editable. */
+type Kind = 'block' | 'steps' | 'ring';
+const desk = useDesk();
+const bench = useBench();
+const rehearsal = useRehearsal();
+const panel = ref<InstanceType<typeof Popover> | null>(null);
+const kind = ref<Kind>('block');
+const KINDS: { key: Kind; words: string }[] = [
+    { key: 'block', words: 'rows and columns' },
+    { key: 'steps', words: 'steps' },
+    { key: 'ring', words: 'ring' },
+];
+const FACINGS: { key: NonNullable<Commands['ring']['facing']>; words: string }[] = [
+    { key: 'upright', words: 'upright' },
+    { key: 'outward', words: 'outward' },
+    { key: 'inward', words: 'inward' },
+];
+
+const block = reactive({ columns: '3', rows: '2', across: '8', down: '8', fit: false });
+const steps = reactive({ count: '4', dx: '0', dy: '0', angle: '0', inset: '0', until: false });
+const ring = reactive({ count: '12', cx: '', cy: '', radius: '100', start: '0', sweep: '360', every: '' });
+const facing = ref<NonNullable<Commands['ring']['facing']>>('upright');
+const series = ref(true);
+const countUp = ref(false);
+const list = ref('');
+
+const number = (text: string, otherwise: number) =>
+    Number.isFinite(Number(text)) && text.trim() ? Number(text) : otherwise;
+const whole = (text: string, least: number) => Math.max(least, Math.round(number(text, least)));
+const more = () => ({
+    ...(series.value ? { series: true } : {}),
+    ...(countUp.value ? { count_up: true } : {}),
+    ...(list.value.trim() ? { list: list.value } : {}),
+});
+
+const order = (): Order => {
+    if (kind.value === 'block') {
+        const cells = block.fit ? { cell: 'fit' as const } : {};
+        const gaps = { column_gap: block.across, row_gap: block.down };
+        const size = { columns: whole(block.columns, 1), rows: whole(block.rows, 1) };
+        return { command: 'block', params: { ...size, ...gaps, ...cells, copies: 'fill', ...more() } };
+    }
+    if (kind.value === 'steps') {
+        const often = steps.until ? { until: 'margins' as const } : { count: whole(steps.count, 1) };
+        const turn = number(steps.angle, 0) ? { angle: number(steps.angle, 0) } : {};
+        const inset = steps.inset.trim() && steps.inset !== '0' ? { inset: steps.inset } : {};
+        return {
+            command: 'step-repeat',
+            params: { dx: steps.dx, dy: steps.dy, ...turn, ...inset, ...often, ...more() },
+        };
+    }
+    const every = ring.every.trim() ? { every: whole(ring.every, 2) } : {};
+    return {
+        command: 'ring',
+        params: {
+            cx: ring.cx,
+            cy: ring.cy,
+            radius: ring.radius,
+            count: whole(ring.count, 1),
+            start: number(ring.start, 0),
+            sweep: number(ring.sweep, 360),
+            facing: facing.value,
+            ...every,
+            ...more(),
+        },
+    };
+};
+
+/** Numbers that suit what is selected: steps of its own size and the gap, a ring round the middle of the sheet. */
+function suggest(): void {
+    const box = desk.selectedBox;
+    if (!box || !desk.sheet) return;
+    const gap = number(bench.gap, 0);
+    [block.across, block.down] = [bench.gap, bench.gap];
+    [steps.dx, steps.dy] = box.w > box.h ? ['0', figure(box.h + gap)] : [figure(box.w + gap), '0'];
+    [ring.cx, ring.cy] = [figure(desk.sheet.width / 2), figure(desk.sheet.height / 2)];
+    ring.every = desk.selected.length === 2 ? ring.every : '';
+}
+
+async function make(): Promise<void> {
+    if (await pressed(order())) panel.value?.hide();
+}
+
+const what = computed(() => counted(desk.selected));
+
+defineExpose({
+    toggle(event: Event): void {
+        suggest();
+        panel.value?.toggle(event);
+    },
+});
+</script>
+
+<template>
+    <Popover ref="panel" class="repeat-panel" @hide="rehearsal.end()">
+        <form class="repeat" aria-label="Repeat" @submit.prevent="make">
+            <h3>Repeat {{ what }}</h3>
+            <Choice v-model="kind" word="in" label="Repeat in" :options="KINDS" />
+            <div v-if="kind === 'block'" class="fields">
+                <SumField v-model="block.columns" label="columns" name="block columns" plain stretch />
+                <SumField v-model="block.rows" label="rows" name="block rows" plain stretch />
+                <SumField v-model="block.across" label="gap across" name="block across" stretch />
+                <SumField v-model="block.down" label="gap down" name="block down" stretch />
+                <label class="tick whole"
+                    ><input v-model="block.fit" type="checkbox" /> columns and rows only as large as needed</label
+                >
+            </div>
+            <div v-else-if="kind === 'steps'" class="fields">
+                <SumField v-model="steps.dx" label="across" name="steps dx" stretch />
+                <SumField v-model="steps.dy" label="down" name="steps dy" stretch />
+                <SumField v-model="steps.angle" label="turn °" name="steps angle" stretch />
+                <SumField v-model="steps.inset" label="further in" name="steps inset" stretch />
+                <SumField
+                    v-model="steps.count"
+                    label="copies"
+                    name="steps count"
+                    plain
+                    stretch
+                    :disabled="steps.until"
+                />
+                <label class="tick"><input v-model="steps.until" type="checkbox" /> until the margins</label>
+            </div>
+            <div v-else class="fields">
+                <SumField v-model="ring.count" label="places" name="ring count" plain stretch />
+                <SumField v-model="ring.radius" label="radius" name="ring radius" stretch />
+                <SumField v-model="ring.cx" label="centre x" name="ring cx" stretch />
+                <SumField v-model="ring.cy" label="centre y" name="ring cy" stretch />
+                <SumField v-model="ring.start" label="from °" name="ring start" stretch />
+                <SumField v-model="ring.sweep" label="over °" name="ring sweep" stretch />
+                <Choice v-model="facing" class="whole" word="facing" label="Facing" :options="FACINGS" />
+                <SumField
+                    v-if="desk.selected.length === 2"
+                    v-model="ring.every"
+                    class="whole"
+                    label="the front one at every"
+                    name="ring every"
+                    plain
+                    stretch
+                />
+            </div>
+            <label class="tick"
+                ><input v-model="series" type="checkbox" /> keep the numbers editable, as a series</label
+            >
+            <label class="tick"><input v-model="countUp" type="checkbox" /> running figures count up: 01, 02, 03</label>
+            <label class="list">
+                or their words, one line each
+                <textarea v-model="list" rows="2" name="list" aria-label="Words of the copies, one line each" />
+            </label>
+            <p class="said" aria-live="polite">{{ rehearsal.words }}</p>
+            <button v-rehearse="order" class="btn main" type="submit">Repeat</button>
+        </form>
+    </Popover>
+</template>
+
+<style scoped>
+.repeat {
+    width: 306px;
+    display: grid;
+    gap: 8px;
+}
+h3 {
+    margin: 0;
+    font-size: 12.5px;
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+}
+.fields {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 6px;
+}
+.whole {
+    grid-column: 1 / -1;
+}
+.tick {
+    display: flex;
+    align-items: center;
+    gap: 6px;
+    font-size: 12px;
+}
+.tick input {
+    accent-color: var(--spruce);
+    margin: 0;
+}
+.list {
+    display: grid;
+    gap: 3px;
+    font-size: 12px;
+    color: var(--soft);
+}
+textarea {
+    font: 12px var(--words);
+    color: var(--ink);
+    border: 1px solid var(--line);
+    border-radius: 3px;
+    background: var(--card);
+    padding: 4px 6px;
+    resize: vertical;
+}
+.said {
+    min-height: 16px;
+    font-size: 11.5px;
+    color: var(--soft);
+}
+.said:empty {
+    display: none;
+}
+</style>

@@ -1,0 +1,67 @@
+<script setup lang="ts">
+import { useDesk } from '@/stores/desk';
+import { useView } from '@/stores/view';
+import { computed } from 'vue';
+
+/** Guides right across the desk, and the margins of the sheet. */
+const desk = useDesk();
+const view = useView();
+
+const lines = computed(() => {
+    const { w, h } = view.size;
+    return desk.guides.map((guide) => {
+        const at = view.toScreen({ x: guide.at, y: guide.at });
+        return guide.axis === 'x'
+            ? { id: guide.id, x1: at.x, y1: 0, x2: at.x, y2: h }
+            : { id: guide.id, x1: 0, y1: at.y, x2: w, y2: at.y };
+    });
+});
+
+const margins = computed(() => {
+    const sheet = desk.sheet;
+    if (!sheet) return null;
+    const { left, top, right, bottom } = sheet.margins;
+    if (left + top + right + bottom === 0 || left + right >= sheet.width || top + bottom >= sheet.height) return null;
+    const at = view.toScreen({ x: left, y: top });
+    return {
+        ...at,
+        width: (sheet.width - left - right) * view.zoom,
+        height: (sheet.height - top - bottom) * view.zoom,
+    };
+});
+</script>
+
+<template>
+    <svg
+        v-if="view.showGuides && !view.bare && (lines.length || margins)"
+        class="guides"
+        :width="view.size.w"
+        :height="view.size.h"
+        aria-hidden="true"
+    >
+        <rect v-if="margins" v-bind="margins" />
+        <line v-for="{ id, ...line } in lines" :key="id" v-bind="line" :class="{ on: view.guideOver === id }" />
+    </svg>
+</template>
+
+<style scoped>
+.guides {
+    position: absolute;
+    inset: 0;
+    pointer-events: none;
+    overflow: hidden;
+}
+line {
+    stroke: var(--ochre);
+    stroke-width: 1;
+}
+line.on {
+    stroke-width: 2.5;
+}
+rect {
+    fill: none;
+    stroke: var(--ochre);
+    stroke-width: 1;
+    stroke-dasharray: 2 4;
+}
+</style>

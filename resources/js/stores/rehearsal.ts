@@ -1,0 +1,95 @@
+import { api, Problem } from '@/api/client';
+import type { Commands } from '@/api/commands.gen';
+import type { Answer, Item } from '@/api/types';
+import { useDesk } from '@/stores/desk';
+import { useSending } from '@/stores/sending';
+import { defineStore } from 'pinia';
+import { ref, shallowRef } from 'vue';
+import type { Order } from './bench';
+
+/** How long the pointer has to rest on an action before it is rehearsed. */
+const REST = 110;
+
+/** What an action would do, tried on the server without storing anything: ghosts on the sheet and a sentence. */
+export const useRehearsal = defineStore('rehearsal', () => {
+    const desk = useDesk();
+    const sending = useSending();
+    /** the items as they would be */
+    const ghosts = shallowRef<Item[]>([]);
+    const words = ref('');
+    let timer: ReturnType<typeof setTimeout> | undefined;
+    let asking: AbortController | null = null;
+
+    function offer(order: Order | null): void {
+        end();
+        if (!order || !desk.sheet) return;
+        timer = setTimeout(() => void ask(order), REST);
+    }
+
+    async function ask(order: Order): Promise<void> {
+        const sheet = desk.sheet?.id;
+        // What is on its way would be asked about as it was before it.
+        if (!sheet || sending.waiting > 0) return;
+        const mine = (asking = new AbortController());
+        const { command, params } = order;
+        const items = order.ids ?? desk.selection;
+        try {
+            const answer = await api.ask<Answer>(
+                `sheets/${sheet}/commands`,
+                { command, items, params, dry: true },
+                mine.signal,
+            );
+            if (asking !== mine) return;
+            ghosts.value = outermost(answer, items);
+            words.value = answer.report.summary;
+        } catch (error) {
+            if (asking === mine && error instanceof Problem) words.value = `not now: ${error.message}`;
+        }
+    }
+
+    function end(): void {
+        clearTimeout(timer);
+        asking?.abort();
+        asking = null;
+        ghosts.value = [];
+        words.value = '';
+    }
+
+    return { ghosts, words, offer, end };
+});
+
+/** What was made or changed itself: not what only moves along in a group, nor a group that only follows what is in it. */
+function outermost(answer: Answer, asked: string[]): Item[] {
+    const made = new Set(answer.created.map((item) => item.id));
+    const named = new Set(asked);
+    return [
+        ...answer.created.filter((item) => item.parent === null || !made.has(item.parent)),
+        ...answer.changed.filter((item) => named.has(item.id)),
+    ];
+}
+
+/** Runs what a button offers. */
+export function pressed(order: Order): Promise<boolean> {
+    useRehearsal().end();
+    return useDesk().run(order.command as keyof Commands, order.params as never, order.ids);
+}
+
+/** `v-rehearse="order"` on a button: ghosts while the pointer rests on it or it has the focus. */
+export const vRehearse = {
+    mounted(element: HTMLElement, binding: { value: () => Order | null }): void {
+        const button = element as HTMLElement & { order: () => Order | null };
+        button.order = binding.value;
+        const begin = () => !(element as HTMLButtonElement).disabled && useRehearsal().offer(button.order());
+        const end = () => useRehearsal().end();
+        element.addEventListener('pointerenter', begin);
+        element.addEventListener('pointerleave', end);
+        element.addEventListener('focus', () => element.matches(':focus-visible') && begin());
+        element.addEventListener('blur', end);
+    },
+    updated(element: HTMLElement, binding: { value: () => Order | null }): void {
+        (element as HTMLElement & { order: () => Order | null }).order = binding.value;
+    },
+    beforeUnmount(): void {
+        useRehearsal().end();
+    },
+};
