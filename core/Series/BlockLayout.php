@@ -125,13 +125,14 @@ final readonly class BlockLayout implements Layout
 
     public function words(): string
     {
-        $axis = static fn (?float $gap, string $word): string => $gap === null ? "the same extent $word" : 'gaps '.Length::text($gap)." $word";
-        $said = array_filter([
-            $this->columns > 1 ? $axis($this->columnGap, 'across') : '',
-            $this->rows() > 1 ? $axis($this->rowGap, 'down') : '',
-        ]);
+        $gaps = [];
+        foreach (['across' => [$this->columns, $this->columnGap], 'down' => [$this->rows(), $this->rowGap]] as $word => [$lanes, $gap]) {
+            if ($lanes > 1) {
+                $gaps[] = ($gap === null ? 'as the extent leaves' : Length::text($gap))." $word";
+            }
+        }
 
-        return "$this->columns × {$this->rows()}".($said === [] ? '' : ', '.implode(' and ', $said));
+        return "$this->columns × {$this->rows()}".($gaps === [] ? '' : ', gaps '.implode(' and ', $gaps));
     }
 
     private function rows(): int

@@ -53,7 +53,8 @@ const offers = computed(() =>
 const sentence = computed(() => {
     const count = free.value.length;
     if (count === 0) return 'select two or more';
-    if (count === 1) return counted(free.value);
+    const overlapping = (axis: 'x' | 'y') => gaps.value[axis].some((gap) => gap < 0);
+    if (count === 1 || (overlapping('x') && overlapping('y'))) return counted(free.value);
     return `${gapWords(gaps.value[along.value])} ${along.value === 'x' ? 'across' : 'down'}`;
 });
 
