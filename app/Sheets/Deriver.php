@@ -30,7 +30,8 @@ final readonly class Deriver
     public function derive(Tree $tree, array $touched, array $also = [], array $refitted = []): array
     {
         $also = array_values(array_filter($also, $tree->has(...)));
-        $affected = Derivation::affected($tree, [...$touched, ...$also], [...$refitted, ...$also]);
+        // A group that something changed in may have been moved itself: then all that is in it lies elsewhere.
+        $affected = Derivation::affected($tree, [...$touched, ...$also], [...$refitted, ...array_diff($also, $touched)]);
         $stored = $this->loader->derived([...$affected, ...$this->inside($tree, $affected)]);
         $derivation = new Derivation($tree, $this->fonts, $this->inks(array_diff_key($stored, array_flip($affected))));
         $isTouched = array_flip($touched);

@@ -9,6 +9,8 @@ use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Measure\Derived;
 use AllSquare\Core\Sheet\Item;
 use AllSquare\Core\Sheet\Kind\Kinds;
+use PDO;
+use PDOStatement;
 use stdClass;
 
 /** Between rows of the table of items, items of the core, and items of the API. */
@@ -34,6 +36,35 @@ final class ItemRows
             json_decode($row->props, true, flags: JSON_THROW_ON_ERROR),
             new Point((float) $row->origin_x, (float) $row->origin_y),
         );
+    }
+
+    /**
+     * @param  PDOStatement  $rows  of the base columns in their order
+     * @return array<string, Item> by id
+     */
+    public static function toCoreAll(PDOStatement $rows): array
+    {
+        $kinds = Kinds::all();
+        // Many items look alike, and what is written alike is read once.
+        $props = $items = [];
+        while ($row = $rows->fetch(PDO::FETCH_NUM)) {
+            [$id, $parent, $rank, $kind, $name, $x, $y, $w, $h, $angle, $originX, $originY, $locked, $hidden, $json] = $row;
+            $items[$id] = new Item(
+                $id,
+                $parent,
+                (int) $rank,
+                $kinds[$kind],
+                $name,
+                new Rect((float) $x, (float) $y, (float) $w, (float) $h),
+                (float) $angle,
+                (bool) $locked,
+                (bool) $hidden,
+                $props[$json] ??= json_decode($json, true, flags: JSON_THROW_ON_ERROR),
+                new Point((float) $originX, (float) $originY),
+            );
+        }
+
+        return $items;
     }
 
     /** @return array<string, mixed> the base columns, without the id */

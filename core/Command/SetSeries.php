@@ -46,9 +46,15 @@ final readonly class SetSeries implements Command
         Selected::changeable($draft, $series);
         $said = [];
         foreach ($series as $id) {
+            // One that was a member of another may have gone with it.
+            if (! $draft->tree->has($id)) {
+                continue;
+            }
             [$before, $after] = (new Editing($draft))->edit($id, $this->changes($draft));
             $said[] = $before->words() === $after->words() ? $after->words() : "{$after->words()} (was {$before->words()})";
         }
+
+        $series = array_values(array_filter($series, $draft->tree->has(...)));
 
         return new Report(sprintf('Changed %s: %s', Words::of($draft, $series), implode('; ', array_unique($said))), $series);
     }

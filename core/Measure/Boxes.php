@@ -131,7 +131,8 @@ final readonly class Boxes
     private function inkOf(Item $item): ?Rect
     {
         if (isset($this->knownInks[$item->id])) {
-            return $this->knownInks[$item->id];
+            // What is stored of a group that shows nothing is its frame, which is painted by nobody.
+            return $item->kind->holdsItems() && $this->isEmptyGroup($item->id) ? null : $this->knownInks[$item->id];
         }
         if (! $item->kind->holdsItems()) {
             return $this->painters->of($item)->ink($item, $this->tree->toSheet($item->parent)->after($item->toParent()));

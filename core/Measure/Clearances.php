@@ -47,11 +47,15 @@ final readonly class Clearances
      */
     private function siblings(array $ids): array
     {
-        $parent = $this->tree->commonParent($ids);
+        $holding = array_fill_keys($ids, true);
+        foreach ($ids as $id) {
+            foreach ($this->tree->ancestors($id) as $group) {
+                $holding[$group->id] = true;
+            }
+        }
         $boxes = [];
-        foreach ($this->tree->children($parent) as $item) {
-            $holdsSome = array_filter($ids, fn (string $id): bool => $id === $item->id || $this->tree->isWithin($id, $item->id)) !== [];
-            if (! $item->hidden && ! $holdsSome && ! $this->boxes->isEmptyGroup($item->id)) {
+        foreach ($this->tree->children($this->tree->commonParent($ids)) as $item) {
+            if (! $item->hidden && ! isset($holding[$item->id]) && ! $this->boxes->isEmptyGroup($item->id)) {
                 $boxes[$item->id] = $this->boxes->box($item->id, $this->by);
             }
         }

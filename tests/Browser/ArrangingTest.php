@@ -10,7 +10,10 @@ use Tests\Support\Waiting;
 /** What a designer does with the bench, from nothing to a squared sheet. */
 final class ArrangingTest extends BrowserTestCase
 {
-    /** @return array<string, mixed> the item that was made last */
+    /**
+     * @param  array<string, mixed>  $more
+     * @return array<string, mixed> the item that was made
+     */
     private function add(string $sheet, string $kind, float $x, float $y, float $w, float $h, string $name, array $more = []): array
     {
         return $this->server->call('POST', "sheets/$sheet/commands", ['command' => 'add-item', 'params' => ['kind' => $kind, 'x' => $x, 'y' => $y, 'w' => $w, 'name' => $name] + ($kind === 'line' ? [] : ['h' => $h]) + $more])['created'][0];

@@ -109,6 +109,7 @@ function onKey(event: KeyboardEvent): void {
     font-size: 12px;
     padding-left: 7px;
     min-width: 0;
+    white-space: nowrap;
 }
 .field:focus-within {
     border-color: var(--spruce);

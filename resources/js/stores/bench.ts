@@ -85,8 +85,8 @@ export const useBench = defineStore('bench', () => {
 
     const ways = computed<{ key: As; words: string }[]>(() => [
         { key: 'each', words: 'each' },
-        { key: 'one', words: 'as one' },
-        ...(pairs.value ? ([{ key: 'pairs', words: 'in pairs' }] as const) : []),
+        { key: 'one', words: 'one' },
+        ...(pairs.value ? ([{ key: 'pairs', words: 'pairs' }] as const) : []),
     ]);
     const way = computed<As>(() => (count.value < 2 || (as.value === 'pairs' && !pairs.value) ? 'each' : as.value));
 

@@ -60,10 +60,14 @@ export const useRehearsal = defineStore('rehearsal', () => {
 
 /** What was made or changed itself: not what only moves along in a group, nor a group that only follows what is in it. */
 function outermost(answer: Answer, asked: string[]): Item[] {
-    const made = new Set(answer.created.map((item) => item.id));
+    const made = new Map(answer.created.map((item) => [item.id, item]));
     const named = new Set(asked);
     return [
-        ...answer.created.filter((item) => item.parent === null || !made.has(item.parent)),
+        ...answer.created.filter((item) => {
+            const group = item.parent === null ? undefined : made.get(item.parent);
+            // Of a series its members are shown, not the group that keeps them.
+            return !item.series && (!group || group.series);
+        }),
         ...answer.changed.filter((item) => named.has(item.id)),
     ];
 }

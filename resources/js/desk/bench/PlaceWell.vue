@@ -168,7 +168,7 @@ const clear = (side: Commands['set-clearance']['side']) => (typed: string, ids: 
 }
 .item {
     position: absolute;
-    inset: 31px 58px;
+    inset: 31px 52px;
     padding: 0 6px;
     border: 1.4px solid var(--spruce);
     background: var(--spruce-wash);
@@ -190,7 +190,7 @@ const clear = (side: Commands['set-clearance']['side']) => (typed: string, ids: 
 }
 .clearance {
     position: absolute;
-    width: 48px;
+    width: 43px;
     height: 23px;
     padding: 0;
 }
@@ -202,20 +202,22 @@ const clear = (side: Commands['set-clearance']['side']) => (typed: string, ids: 
     color: var(--brick);
 }
 .left {
-    left: 5px;
+    left: 4px;
     top: calc(50% - 11.5px);
 }
 .right {
-    right: 5px;
+    right: 4px;
     top: calc(50% - 11.5px);
 }
 .top {
+    width: 52px;
     top: 4px;
-    left: calc(50% - 24px);
+    left: calc(50% - 26px);
 }
 .bottom {
+    width: 52px;
     bottom: 4px;
-    left: calc(50% - 24px);
+    left: calc(50% - 26px);
 }
 .point {
     position: absolute;

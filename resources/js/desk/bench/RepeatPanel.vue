@@ -211,11 +211,10 @@ textarea {
     resize: vertical;
 }
 .said {
-    min-height: 16px;
+    /* Room for two lines from the start: the button must not move from under the pointer. */
+    height: 31px;
+    overflow: hidden;
     font-size: 11.5px;
     color: var(--soft);
-}
-.said:empty {
-    display: none;
 }
 </style>
