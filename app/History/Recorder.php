@@ -6,7 +6,6 @@ namespace App\History;
 
 use AllSquare\Core\Command\MoveBy;
 use AllSquare\Core\Command\Report;
-use App\Models\Document;
 use App\Models\HistoryLine;
 use App\Models\Sheet;
 use App\Sheets\Answers;
@@ -91,7 +90,7 @@ final class Recorder
     {
         $this->dropUndone($documentId);
         $now = Carbon::now();
-        Document::query()->toBase()->where('id', $documentId)->update(['updated_at' => $now->format('Y-m-d H:i:s.v')]);
+        DB::update('UPDATE documents SET updated_at = ? WHERE id = ?', [$now->format('Y-m-d H:i:s.v'), $documentId]);
 
         return HistoryLine::query()->create(['document_id' => $documentId, 'created_at' => $now->format('Y-m-d H:i:s.v'), ...$columns]);
     }
@@ -99,6 +98,9 @@ final class Recorder
     /** What could be redone is gone with a new change, and with it the sheets that only it could bring back. */
     private function dropUndone(string $documentId): void
     {
+        if (DB::scalar('SELECT count(*) FROM history WHERE document_id = ? AND undone = 1', [$documentId]) === 0) {
+            return;
+        }
         $undone = HistoryLine::query()->where('document_id', $documentId)->where('undone', true);
         foreach ((clone $undone)->whereIn('command', ['add-sheet', 'copy-sheet'])->pluck('sheet_id') as $sheet) {
             DB::table('sheets')->where('id', $sheet)->where('removed', true)->delete();

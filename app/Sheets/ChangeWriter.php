@@ -26,7 +26,9 @@ final class ChangeWriter
     {
         $rows = [];
         foreach ($change->items as $id => [$was, $is]) {
-            $rows[] = self::row('items', $id, $sheet->id, $was, $is, ItemRows::columns(...));
+            $rows[] = $was !== null && $is !== null
+                ? ['items', $id, ...ItemRows::difference($was, $is)]
+                : self::row('items', $id, $sheet->id, $was, $is, ItemRows::columns(...));
         }
         foreach ($change->slices as $id => [$was, $is]) {
             $rows[] = self::row('slices', $id, $sheet->id, $was, $is, Slice::columns(...));

@@ -39,8 +39,7 @@ final readonly class Deriver
         foreach ($affected as $id) {
             $was = $stored[$id] ?? null;
             $columns = ItemRows::derivedColumns($derivation->of($id, $was?->paint_hash));
-            $differs = $was === null || array_diff_assoc($columns, (array) $was) !== [];
-            if ($differs || isset($isTouched[$id])) {
+            if (isset($isTouched[$id]) || $was === null || self::differs($columns, $was)) {
                 $rows[$id] = (object) ['id' => $id, ...ItemRows::columns($tree->item($id)), ...$columns];
             }
         }
@@ -50,6 +49,18 @@ final readonly class Deriver
         }
 
         return array_values($rows);
+    }
+
+    /** @param  array<string, mixed>  $columns as ItemRows::derivedColumns gives them */
+    private static function differs(array $columns, stdClass $was): bool
+    {
+        foreach ($columns as $name => $value) {
+            if ($value !== ($was->{$name} ?? null)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**

@@ -9,6 +9,7 @@ use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Measure\Derived;
 use AllSquare\Core\Sheet\Item;
 use AllSquare\Core\Sheet\Kind\Kinds;
+use App\History\Patch;
 use PDO;
 use PDOStatement;
 use stdClass;
@@ -71,6 +72,15 @@ final class ItemRows
     public static function columns(Item $item): array
     {
         return [
+            ...self::places($item),
+            'props' => json_encode($item->props, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES),
+        ];
+    }
+
+    /** @return array<string, mixed> the base columns but the properties */
+    private static function places(Item $item): array
+    {
+        return [
             'parent_id' => $item->parent,
             'rank' => $item->rank,
             'kind' => $item->kind->name(),
@@ -84,8 +94,19 @@ final class ItemRows
             'origin_y' => $item->origin->y,
             'locked' => (int) $item->locked,
             'hidden' => (int) $item->hidden,
-            'props' => json_encode($item->props, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES),
         ];
+    }
+
+    /**
+     * The base columns that differ, before and after. Properties are written out only where they are among them.
+     *
+     * @return array{array<string, mixed>, array<string, mixed>}
+     */
+    public static function difference(Item $was, Item $is): array
+    {
+        return $was->props === $is->props
+            ? Patch::difference(self::places($was), self::places($is))
+            : Patch::difference(self::columns($was), self::columns($is));
     }
 
     /** @return array<string, mixed> the derived columns; the painting only where it was made anew */

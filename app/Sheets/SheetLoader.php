@@ -18,6 +18,7 @@ use App\Models\Slice;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
+use PDO;
 use stdClass;
 
 /** Reads of a sheet what is needed, and no more. */
@@ -79,11 +80,11 @@ final readonly class SheetLoader
         foreach (ItemRows::BOXES as $box) {
             array_push($columns, "{$box}_x", "{$box}_y", "{$box}_w", "{$box}_h");
         }
+        $statement = DB::connection()->getPdo()->prepare('SELECT '.implode(', ', array_map(static fn (string $column): string => "items.$column", $columns)).' FROM json_each(?) AS named CROSS JOIN items ON items.id = named.value');
+        $statement->execute([json_encode($ids, JSON_THROW_ON_ERROR)]);
         $found = [];
-        foreach (array_chunk($ids, 5000) as $some) {
-            foreach (Item::query()->toBase()->whereIn('id', $some)->get($columns) as $row) {
-                $found[$row->id] = $row;
-            }
+        while ($row = $statement->fetchObject()) {
+            $found[$row->id] = $row;
         }
 
         return $found;
@@ -98,7 +99,12 @@ final readonly class SheetLoader
         if ($needs->scope === Scope::Whole) {
             return $this->everything($sheet);
         }
-        $items = $this->branches($sheet, [...$named, ...$needs->also]);
+        $near = match ($needs->scope) {
+            Scope::Beneath => $this->near($sheet, $named, 'AND'),
+            Scope::Beside => $this->near($sheet, $named, 'OR'),
+            default => [],
+        };
+        $items = $this->branches($sheet, [...$named, ...$needs->also, ...$near]);
         if ($needs->scope === Scope::Order) {
             $items += $this->fetch('FROM items WHERE sheet_id = ? AND parent_id IS NULL', [$sheet]);
         }
@@ -107,7 +113,34 @@ final readonly class SheetLoader
     }
 
     /**
-     * The whole branches, from the sheet up, on which these items hang.
+     * What lies directly on the sheet and shares the extent of the box round all these, across, down, or both. A group's
+     * box holds what it shows, so that with its branch all is there. 1 px more, to lose nothing by rounding.
+     *
+     * @param  list<string>  $ids
+     * @param  'AND'|'OR'  $both
+     * @return list<string>
+     */
+    private function near(string $sheet, array $ids, string $both): array
+    {
+        $statement = DB::connection()->getPdo()->prepare(
+            "WITH around(l, t, r, b) AS (
+                SELECT min(min(bounds_x, ink_x)) - 1, min(min(bounds_y, ink_y)) - 1,
+                    max(max(bounds_x + bounds_w, ink_x + ink_w)) + 1, max(max(bounds_y + bounds_h, ink_y + ink_h)) + 1
+                FROM items WHERE sheet_id = ? AND id IN (SELECT value FROM json_each(?))
+            )
+            SELECT id FROM items, around
+            WHERE sheet_id = ? AND parent_id IS NULL
+                AND (min(bounds_x, ink_x) <= r AND max(bounds_x + bounds_w, ink_x + ink_w) >= l
+                    $both min(bounds_y, ink_y) <= b AND max(bounds_y + bounds_h, ink_y + ink_h) >= t)",
+        );
+        $statement->execute([$sheet, json_encode($ids, JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE), $sheet]);
+
+        return $statement->fetchAll(PDO::FETCH_COLUMN);
+    }
+
+    /**
+     * The whole branches, from the sheet up, on which these items hang. The joins say which way to go: items are looked
+     * up by id, and the sheet is never walked through.
      *
      * @param  list<string>  $ids
      * @return array<string, CoreItem> by id
@@ -119,16 +152,16 @@ final readonly class SheetLoader
         }
 
         return $this->fetch(
-            'FROM branch JOIN items ON items.id = branch.id',
-            [$sheet, json_encode($ids, JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE)],
+            'FROM branch CROSS JOIN items ON items.id = branch.id',
+            [json_encode($ids, JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE), $sheet],
             'WITH RECURSIVE
-                up(id, parent_id) AS (
-                    SELECT id, parent_id FROM items WHERE sheet_id = ? AND id IN (SELECT value FROM json_each(?))
-                    UNION SELECT items.id, items.parent_id FROM items JOIN up ON items.id = up.parent_id
+                up(id) AS (
+                    SELECT coalesce(parent_id, items.id) FROM json_each(?) AS named CROSS JOIN items ON items.id = named.value WHERE sheet_id = ?
+                    UNION SELECT items.parent_id FROM up CROSS JOIN items ON items.id = up.id WHERE items.parent_id IS NOT NULL
                 ),
                 branch(id) AS (
-                    SELECT id FROM up WHERE parent_id IS NULL
-                    UNION ALL SELECT items.id FROM items JOIN branch ON items.parent_id = branch.id
+                    SELECT items.id FROM up CROSS JOIN items ON items.id = up.id WHERE parent_id IS NULL
+                    UNION ALL SELECT items.id FROM branch CROSS JOIN items ON items.parent_id = branch.id
                 ) ',
         );
     }

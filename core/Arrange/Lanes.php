@@ -35,8 +35,9 @@ final readonly class Lanes
     public static function find(array $boxes, Axis $axis, array $stack): self
     {
         $across = $axis === Axis::X ? Axis::Y : Axis::X;
-        $keys = [];
+        $keys = $spans = [];
         foreach ($boxes as $id => $box) {
+            $spans[$id] = [$axis->lead($box), $axis->trail($box)];
             $keys[$id] = [Length::settle($axis->centre($box)), Length::settle($across->lead($box)), $stack[$id] ?? 0];
         }
         asort($keys);
@@ -44,15 +45,15 @@ final readonly class Lanes
         foreach (array_keys($keys) as $id) {
             $joined = count($lanes);
             foreach ($shared as $i => [$start, $end]) {
-                if (self::joins($boxes[$id], $axis, $start, $end)) {
+                if (self::joins($spans[$id], $start, $end)) {
                     $joined = $i;
                     break;
                 }
             }
             $lanes[$joined][] = (string) $id;
-            $shared[$joined] = self::narrowed($shared[$joined] ?? null, $boxes[$id], $axis);
+            $shared[$joined] = self::narrowed($shared[$joined] ?? null, $spans[$id]);
         }
-        [$lanes, $spanning] = self::withoutSpanning($boxes, $axis, $lanes, array_map(strval(...), array_keys($keys)));
+        [$lanes, $spanning] = self::withoutSpanning($spans, $lanes, array_map(strval(...), array_keys($keys)));
         foreach ($lanes as $i => $lane) {
             usort($lane, static fn (string $a, string $b): int => [$across->lead($boxes[$a]), $stack[$a] ?? 0] <=> [$across->lead($boxes[$b]), $stack[$b] ?? 0]);
             $lanes[$i] = $lane;
@@ -92,66 +93,67 @@ final readonly class Lanes
         return $order;
     }
 
-    private static function joins(Rect $box, Axis $axis, float $start, float $end): bool
+    /** @param  array{float, float}  $span  where the item begins and ends */
+    private static function joins(array $span, float $start, float $end): bool
     {
-        $overlap = min($end, $axis->trail($box)) - max($start, $axis->lead($box));
+        [$lead, $trail] = $span;
+        $overlap = ($trail < $end ? $trail : $end) - ($lead > $start ? $lead : $start);
 
-        return $overlap > -self::CLOSE && $overlap >= min($end - $start, $axis->size($box)) / 2 - self::CLOSE;
+        return $overlap > -self::CLOSE && $overlap >= min($end - $start, $trail - $lead) / 2 - self::CLOSE;
     }
 
     /**
      * @param  array{float, float}|null  $shared  what the members so far have in common
+     * @param  array{float, float}  $span
      * @return array{float, float}
      */
-    private static function narrowed(?array $shared, Rect $box, Axis $axis): array
+    private static function narrowed(?array $shared, array $span): array
     {
-        return $shared === null
-            ? [$axis->lead($box), $axis->trail($box)]
-            : [max($shared[0], $axis->lead($box)), min($shared[1], $axis->trail($box))];
+        return $shared === null ? $span : [max($shared[0], $span[0]), min($shared[1], $span[1])];
     }
 
     /**
      * What the members of a lane have in common.
      *
-     * @param  array<string, Rect>  $boxes
+     * @param  array<string, array{float, float}>  $spans
      * @param  list<string>  $lane
      * @return array{float, float}|null null for none
      */
-    private static function shared(array $boxes, Axis $axis, array $lane, ?string $besides = null): ?array
+    private static function shared(array $spans, array $lane, ?string $besides = null): ?array
     {
         $shared = null;
         foreach ($lane as $id) {
-            $shared = $id === $besides ? $shared : self::narrowed($shared, $boxes[$id], $axis);
+            $shared = $id === $besides ? $shared : self::narrowed($shared, $spans[$id]);
         }
 
         return $shared;
     }
 
     /**
-     * @param  array<string, Rect>  $boxes
+     * @param  array<string, array{float, float}>  $spans
      * @param  array<int, non-empty-list<string>>  $lanes
      * @param  list<string>  $order
      * @return array{list<non-empty-list<string>>, array<string, int>}
      */
-    private static function withoutSpanning(array $boxes, Axis $axis, array $lanes, array $order): array
+    private static function withoutSpanning(array $spans, array $lanes, array $order): array
     {
         $shared = $spanned = [];
         /** @var array<string, int> $own */
         $own = [];
         foreach ($lanes as $i => $lane) {
-            $shared[$i] = self::shared($boxes, $axis, $lane);
+            $shared[$i] = self::shared($spans, $lane);
             $own += array_fill_keys($lane, $i);
         }
         foreach ($order as $id) {
             $joined = [];
             foreach ($shared as $i => $range) {
-                if ($i !== $own[$id] && $range !== null && self::joins($boxes[$id], $axis, $range[0], $range[1])) {
+                if ($i !== $own[$id] && $range !== null && self::joins($spans[$id], $range[0], $range[1])) {
                     $joined[] = $i;
                 }
             }
             // Its own lane counts for its other members.
-            $others = $joined === [] ? null : self::shared($boxes, $axis, $lanes[$own[$id]], $id);
-            if ($others !== null && self::joins($boxes[$id], $axis, $others[0], $others[1])) {
+            $others = $joined === [] ? null : self::shared($spans, $lanes[$own[$id]], $id);
+            if ($others !== null && self::joins($spans[$id], $others[0], $others[1])) {
                 $joined[] = $own[$id];
             }
             if (count($joined) > 1) {

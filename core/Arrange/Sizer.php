@@ -126,7 +126,10 @@ final readonly class Sizer
         )), exact: true);
     }
 
-    /** Scales what is in a group in the group's own space, about its frame's corner or another point of that space. */
+    /**
+     * Scales what is in a group in the group's own space, about its frame's corner or another point of that space.
+     * Nothing fits the frame of a group that shows nothing, so that is scaled along.
+     */
     private function scaleInside(Item $group, float $across, float $down, ?Point $about = null): void
     {
         $about ??= $group->origin;
@@ -137,6 +140,15 @@ final readonly class Sizer
         }
         if (Layouts::isSeries($group)) {
             $this->draft->put(Layouts::scaled($this->draft->item($group->id), $across, $down, $about));
+        }
+        if ($this->boxes->isEmptyGroup($group->id)) {
+            $scaled = new Rect(
+                $about->x + ($group->origin->x - $about->x) * $across,
+                $about->y + ($group->origin->y - $about->y) * $down,
+                $group->frame->w * $across,
+                $group->frame->h * $down,
+            );
+            $this->draft->put(GroupFit::reframed($this->draft->item($group->id), $scaled->settled()));
         }
     }
 

@@ -61,7 +61,7 @@ final readonly class Align implements Command
     {
         $mayNeedGround = $this->to === 'ground' || ($this->to === null && $this->anchor === null && $this->as !== 'pairs' && $this->guide === null);
 
-        return new Needs($mayNeedGround ? Scope::Whole : Scope::Branches, [...($this->anchor === null ? [] : [$this->anchor]), ...$this->anchors], guides: $this->guide !== null);
+        return new Needs($mayNeedGround ? Scope::Beneath : Scope::Branches, [...($this->anchor === null ? [] : [$this->anchor]), ...$this->anchors], guides: $this->guide !== null);
     }
 
     public function run(Draft $draft, array $items): Report

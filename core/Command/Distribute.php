@@ -46,7 +46,7 @@ final readonly class Distribute implements Command
 
     public function needs(): Needs
     {
-        return new Needs($this->within === 'ground' ? Scope::Whole : Scope::Order);
+        return new Needs($this->within === 'ground' ? Scope::Beneath : Scope::Order);
     }
 
     public function run(Draft $draft, array $items): Report

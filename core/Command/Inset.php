@@ -37,7 +37,7 @@ final readonly class Inset implements Command
 
     public function needs(): Needs
     {
-        return new Needs(Scope::Whole);
+        return new Needs(Scope::Beneath);
     }
 
     public function run(Draft $draft, array $items): Report

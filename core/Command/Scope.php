@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Command;
 
+use AllSquare\Core\Measure\By;
+
 /** How much of a sheet a command works on. */
 enum Scope
 {
@@ -13,6 +15,18 @@ enum Scope
     /** Branches, and what lies directly on the sheet, for its order; what is in those other groups is not loaded. */
     case Order;
 
+    /** Branches, and those that lie where the named items lie: any of them may be what an item lies on. */
+    case Beneath;
+
+    /** Branches, and those that share the extent of the named items across or down: what may lie next to them as well. */
+    case Beside;
+
     /** Everything. */
     case Whole;
+
+    /** What clearances need. Upright frames are known only once everything is: they are not kept with the items. */
+    public static function beside(By $by): self
+    {
+        return $by === By::Upright ? self::Whole : self::Beside;
+    }
 }

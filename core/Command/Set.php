@@ -26,6 +26,9 @@ final readonly class Set implements Command
 
     private const FRAME = ['x', 'y', 'w', 'h', 'angle'];
 
+    /** what changes no line of a text and no frame */
+    private const PAINT = ['fill', 'outline', 'opacity', 'radius'];
+
     private function __construct(private Params $params)
     {
     }
@@ -143,7 +146,8 @@ final readonly class Set implements Command
         if (isset($look['text']) && $was->name === Naming::ofItem($was->kind->name(), $was->word('text'))) {
             $item = $item->with(['name' => Naming::checked(Naming::ofItem($item->kind->name(), $item->word('text')))]);
         }
-        $draft->put((new TextFrame($draft->fonts))->fitted($item, $draft->sheet()->wholePixels));
+        $isOnlyPaint = array_diff_key($look, array_flip(self::PAINT)) === [];
+        $draft->put($isOnlyPaint ? $item : (new TextFrame($draft->fonts))->fitted($item, $draft->sheet()->wholePixels));
     }
 
     private function frame(Draft $draft, string $id): void
@@ -180,6 +184,9 @@ final readonly class Set implements Command
     private function place(Draft $draft, string $id): void
     {
         [$x, $y] = [$this->params->length('x'), $this->params->length('y')];
+        if ($x === null && $y === null) {
+            return;
+        }
         $item = $draft->item($id);
         $figures = new Figures($draft);
         $draft->put($item->inFrame($item->frame->moved(

@@ -34,7 +34,7 @@ final readonly class SetClearance implements Command
 
     public function needs(): Needs
     {
-        return new Needs(Scope::Whole);
+        return new Needs(Scope::beside($this->by));
     }
 
     public function run(Draft $draft, array $items): Report

@@ -24,7 +24,7 @@ final class Angle
     /** Whether things at this angle still stand upright: a multiple of 90. */
     public static function isQuarter(float $degrees): bool
     {
-        return Length::same(fmod(abs($degrees) + 45.0, 90.0), 45.0);
+        return $degrees === 0.0 || Length::same(fmod(abs($degrees) + 45.0, 90.0), 45.0);
     }
 
     /** Whether width and height change places at this angle: 90 or -90. */

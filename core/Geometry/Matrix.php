@@ -6,7 +6,7 @@ namespace AllSquare\Core\Geometry;
 
 /**
  * A move and a turn of the plane: p -> turn(p) + shift. Spaces of groups are only ever moved and turned,
- * never scaled, so the inverse is exact and lengths stay lengths.
+ * never scaled, so the inverse is exact and lengths stay lengths. Nearly everything stands upright: then it is a sum.
  */
 final readonly class Matrix
 {
@@ -27,6 +27,9 @@ final readonly class Matrix
 
     public static function turnAbout(Point $centre, float $degrees): self
     {
+        if ($degrees === 0.0) {
+            return self::identity();
+        }
         $turned = $centre->turned($degrees);
 
         return new self($degrees, $centre->x - $turned->x, $centre->y - $turned->y);
@@ -35,6 +38,9 @@ final readonly class Matrix
     /** First $inner, then this. */
     public function after(self $inner): self
     {
+        if ($this->angle === 0.0) {
+            return new self($inner->angle, $inner->dx + $this->dx, $inner->dy + $this->dy);
+        }
         $shift = $this->apply(new Point($inner->dx, $inner->dy));
 
         return new self($this->angle + $inner->angle, $shift->x, $shift->y);
@@ -49,7 +55,9 @@ final readonly class Matrix
 
     public function apply(Point $point): Point
     {
-        return $point->turned($this->angle)->plus(new Point($this->dx, $this->dy));
+        $turned = $point->turned($this->angle);
+
+        return new Point($turned->x + $this->dx, $turned->y + $this->dy);
     }
 
     /** A distance has no place, so it is only turned. */
@@ -65,7 +73,12 @@ final readonly class Matrix
             return $box->moved($this->dx, $this->dy);
         }
 
-        return Rect::around(array_map($this->apply(...), $box->corners()));
+        $centre = $this->apply($box->centre());
+        [$cos, $sin] = [abs(Angle::cos($this->angle)), abs(Angle::sin($this->angle))];
+        $across = $box->w * $cos + $box->h * $sin;
+        $down = $box->w * $sin + $box->h * $cos;
+
+        return new Rect($centre->x - $across / 2, $centre->y - $down / 2, $across, $down);
     }
 
     /** As an SVG transform list (SVG 2, section 8.4). */

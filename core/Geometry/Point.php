@@ -29,6 +29,9 @@ final readonly class Point
     /** Turned about the origin, degrees clockwise. */
     public function turned(float $degrees): self
     {
+        if ($degrees === 0.0) {
+            return $this;
+        }
         $cos = Angle::cos($degrees);
         $sin = Angle::sin($degrees);
 

@@ -98,32 +98,20 @@ final readonly class Rect
         return $this->w * $this->h;
     }
 
-    /** @return non-empty-list<Point> the four corners, clockwise from the top left */
-    public function corners(): array
-    {
-        return [
-            $this->at(NinePoint::TopLeft),
-            $this->at(NinePoint::TopRight),
-            $this->at(NinePoint::BottomRight),
-            $this->at(NinePoint::BottomLeft),
-        ];
-    }
-
     /**
      * All four figures to 1/1000 px. The right and bottom edges are settled, so that boxes that met still meet.
      * What reckoning leaves behind the millionth is put aside first: a half always rounds alike.
      */
     public function settled(): self
     {
-        $settle = static fn (float $v): float => Length::settle(round($v, 7));
-        $x = $settle($this->x);
-        $y = $settle($this->y);
+        $x = Length::settle(round($this->x, 7));
+        $y = Length::settle(round($this->y, 7));
 
         return new self(
             $x,
             $y,
-            max(0.0, Length::settle($settle($this->right()) - $x)),
-            max(0.0, Length::settle($settle($this->bottom()) - $y)),
+            max(0.0, Length::settle(Length::settle(round($this->x + $this->w, 7)) - $x)),
+            max(0.0, Length::settle(Length::settle(round($this->y + $this->h, 7)) - $y)),
         );
     }
 

@@ -25,7 +25,7 @@ final readonly class Clearances
     public function __construct(private Tree $tree, private Boxes $boxes, array $ids, Rect $sheet, private By $by = By::Frame)
     {
         $this->box = Rect::unionOf(array_map(fn (string $id): Rect => $boxes->box($id, $by), $ids)) ?? $sheet;
-        $this->ground = (new Ground($tree, $boxes))->of($ids, $this->box);
+        $this->ground = (new Ground($tree, $boxes, $this->box))->of($ids, $this->box);
         $this->groundBox = $this->ground === null ? $sheet : $boxes->box($this->ground->id, $by);
         $this->neighbours = new Neighbours($this->siblings($ids));
     }
@@ -55,7 +55,7 @@ final readonly class Clearances
         }
         $boxes = [];
         foreach ($this->tree->children($this->tree->commonParent($ids)) as $item) {
-            if (! $item->hidden && ! isset($holding[$item->id]) && ! $this->boxes->isEmptyGroup($item->id)) {
+            if (! $item->hidden && ! isset($holding[$item->id]) && ! ($item->kind->holdsItems() && $this->boxes->isEmptyGroup($item->id))) {
                 $boxes[$item->id] = $this->boxes->box($item->id, $this->by);
             }
         }

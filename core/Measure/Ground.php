@@ -35,7 +35,8 @@ final class Ground
 
     private float $width = 1.0;
 
-    public function __construct(private readonly Tree $tree, private readonly Boxes $boxes)
+    /** @param  Rect|null  $holding  a box, if only what holds that will be asked for */
+    public function __construct(private readonly Tree $tree, private readonly Boxes $boxes, private readonly ?Rect $holding = null)
     {
         $this->walk(null, Matrix::identity(), true);
         usort($this->candidates, static fn (array $a, array $b): int => $a['area'] <=> $b['area'] ?: $b['ends'] <=> $a['ends']);
@@ -98,7 +99,9 @@ final class Ground
                 ? $this->walk($item->id, $toSheet->after($item->toParent()), $isShown)
                 : ($item->angle === 0.0 && $toSheet->angle === 0.0 ? $item->frame->moved($toSheet->dx, $toSheet->dy) : $this->boxes->boundsIn($item, $toSheet));
             if ($isShown && $box !== null) {
-                $this->candidates[] = ['item' => $item, 'box' => $box, 'ends' => count($this->begins) - 1, 'area' => $box->area()];
+                if ($this->holding === null || $box->contains($this->holding)) {
+                    $this->candidates[] = ['item' => $item, 'box' => $box, 'ends' => count($this->begins) - 1, 'area' => $box->area()];
+                }
                 $boxes[] = $box;
             }
         }

@@ -43,7 +43,7 @@ final readonly class Item
 
     public function inFrame(Rect $frame): self
     {
-        return $this->with(['frame' => $frame]);
+        return new self($this->id, $this->parent, $this->rank, $this->kind, $this->name, $frame, $this->angle, $this->locked, $this->hidden, $this->props, $this->origin);
     }
 
     public function turnedTo(float $degrees): self
@@ -77,8 +77,9 @@ final readonly class Item
     /** From the item's own space (0, 0 to w, h; for a group, its children's space) to its parent's. */
     public function toParent(): Matrix
     {
-        return Matrix::turnAbout($this->frame->centre(), $this->angle)
-            ->after(Matrix::shift($this->frame->x - $this->origin->x, $this->frame->y - $this->origin->y));
+        $shift = Matrix::shift($this->frame->x - $this->origin->x, $this->frame->y - $this->origin->y);
+
+        return $this->angle === 0.0 ? $shift : Matrix::turnAbout($this->frame->centre(), $this->angle)->after($shift);
     }
 
     /** Whether what lies in it stays where it is on the sheet: its own space is placed as that of the other. */
@@ -86,7 +87,7 @@ final readonly class Item
     {
         [$a, $b] = [$this->toParent(), $other->toParent()];
 
-        return $this->parent === $other->parent && $this->angle === $other->angle && abs($a->dx - $b->dx) < 1e-6 && abs($a->dy - $b->dy) < 1e-6;
+        return $this->parent === $other->parent && $this->angle === $other->angle && abs($a->dx - $b->dx) < 1e-8 && abs($a->dy - $b->dy) < 1e-8;
     }
 
     public function number(string $prop): float

@@ -22,6 +22,7 @@ final class Bench
         try {
             $large = new LargeSheet($server);
             $this->requests($server, $large);
+            $this->hundred($server, $large);
             $this->browser($server, $large);
             $this->slices($server, $large);
         } finally {
@@ -54,6 +55,35 @@ final class Bench
         $bytes = strlen((string) file_get_contents("$server->address/api/sheets/$large->sheet"));
         echo 'the sheet: ';
         $this->hold($bytes / 1e6, 1.5, 'MB');
+    }
+
+    private function hundred(RunningServer $server, LargeSheet $large): void
+    {
+        $hundred = new HundredItems($large);
+        $dry = $hundred->dryRuns();
+        $floor = ['floor' => static fn (): array => ['GET', "sheets/$large->sheet/revision", null]];
+        $watch = new Stopwatch($server->address);
+        // One after the other: the changes turn and move what the dry runs are measured on.
+        foreach ([...self::overFloor($watch->compare([...$floor, ...$dry])), ...self::overFloor($watch->compare([...$floor, ...$hundred->changes()]))] as $name => [$time, $ratio]) {
+            printf('%s: median %.1f ms, p95 %.1f ms; ', $name, $time['median'], $time['p95']);
+            $this->hold($ratio, HundredItems::MOST, 'times the floor');
+            if (isset($dry[$name])) {
+                echo '  as a rehearsal: ';
+                $this->hold($time['median'], HundredItems::DRY, 'ms');
+            }
+        }
+    }
+
+    /**
+     * @param  array<string, array{median: float, p95: float}>  $times  the floor's among them
+     * @return array<string, array{array{median: float, p95: float}, float}> by name, without the floor: the times, and the median over the floor's
+     */
+    private static function overFloor(array $times): array
+    {
+        $floor = $times['floor']['median'];
+        unset($times['floor']);
+
+        return array_map(static fn (array $time): array => [$time, $time['median'] / $floor], $times);
     }
 
     private function browser(RunningServer $server, LargeSheet $large): void

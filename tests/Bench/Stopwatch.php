@@ -10,9 +10,9 @@ use RuntimeException;
 /** Times requests: each on a new connection, one at a time, the measured ones interleaved with the floor. */
 final readonly class Stopwatch
 {
-    private const ROUNDS = 200;
+    public const ROUNDS = 200;
 
-    public function __construct(private string $address)
+    public function __construct(private string $address, private int $rounds = self::ROUNDS)
     {
     }
 
@@ -23,7 +23,7 @@ final readonly class Stopwatch
     public function compare(array $requests): array
     {
         $times = array_fill_keys(array_keys($requests), []);
-        for ($round = -10; $round < self::ROUNDS; $round++) {
+        for ($round = -10; $round < $this->rounds; $round++) {
             foreach ($requests as $name => $request) {
                 $took = $this->time(...$request($round));
                 if ($round >= 0) {

@@ -34,8 +34,9 @@ final readonly class MeasureController
     public function surroundings(Request $request, Sheet $sheet): JsonResponse
     {
         $this->schemas->check($body = Body::of($request), 'surroundings');
-        $draft = $this->loader->draft($sheet, new Needs(Scope::Whole), $body->items);
-        $clearances = new Clearances($draft->tree, new Boxes($draft->tree, $this->fonts), self::shown($draft, $body->items), $draft->sheet()->box(), By::from($body->by ?? 'frame'));
+        $by = By::from($body->by ?? 'frame');
+        $draft = $this->loader->draft($sheet, new Needs(Scope::beside($by)), $body->items);
+        $clearances = new Clearances($draft->tree, new Boxes($draft->tree, $this->fonts), self::shown($draft, $body->items), $draft->sheet()->box(), $by);
 
         return new JsonResponse([
             'ground' => self::named($clearances->ground),

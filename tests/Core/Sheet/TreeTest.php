@@ -69,8 +69,9 @@ final class TreeTest extends TestCase
             self::assertEqualsWithDelta($was->y, $is->y, 1e-6);
         }
         self::assertSame([41.3, 99.0], [$refitted->frame->w, $refitted->frame->h]);
-        self::assertTrue($refitted->sharesSpaceWith($group));
-        self::assertFalse($refitted->turnedTo(31)->sharesSpaceWith($group));
+        self::assertTrue(GroupFit::reframed($refitted, new Rect(-8, 0.5, 30, 31))->sharesSpaceWith($refitted));
+        self::assertFalse($refitted->turnedTo(31)->sharesSpaceWith($refitted));
+        self::assertFalse($group->with(['origin' => $group->origin->plus(new Point(4e-7, 0))])->sharesSpaceWith($group), 'that is enough to round a box inside another way');
     }
 
     public function test_any_of_the_nine_points_can_be_held_while_an_item_is_sized(): void

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Http;
+
+use AllSquare\Core\Command\Needs;
+use AllSquare\Core\Command\Scope;
+use AllSquare\Core\Measure\Boxes;
+use AllSquare\Core\Measure\By;
+use AllSquare\Core\Measure\Clearances;
+use AllSquare\Core\Measure\Ground;
+use AllSquare\Core\Measure\Side;
+use AllSquare\Core\Text\FontLibrary;
+use App\Models\Sheet;
+use App\Sheets\SheetLoader;
+use Tests\Core\Support\RandomScene;
+
+/** What is loaded for a command is a part of the sheet, and answers as the whole would. */
+final class LoadingTest extends HttpTestCase
+{
+    public function test_what_lies_near_gives_the_same_grounds_and_clearances_as_the_whole_sheet(): void
+    {
+        foreach (RandomScene::seeds(4) as $seed) {
+            $random = new RandomScene($seed);
+            $sheet = Sheet::query()->findOrFail($this->crowded($random));
+            $all = $this->ids($sheet->id);
+            foreach (range(1, 25) as $_) {
+                $id = $random->pick($all);
+                foreach ([By::Frame, By::Ink, By::Upright] as $by) {
+                    self::assertSame($this->clearances($sheet, $id, Scope::Whole, $by), $this->clearances($sheet, $id, Scope::beside($by), $by), "seed $seed, $id by {$by->value}");
+                }
+                self::assertSame($this->ground($sheet, $id, Scope::Whole), $this->ground($sheet, $id, Scope::Beneath), "seed $seed, $id");
+            }
+        }
+    }
+
+    public function test_what_lies_elsewhere_is_not_loaded(): void
+    {
+        ['sheet' => $id] = $this->begin();
+        $here = $this->box($id, 100, 100);
+        $beneath = $this->box($id, 90, 90, 200, 200);
+        $across = $this->box($id, 600, 120);
+        $this->box($id, 600, 500);
+        $sheet = Sheet::query()->findOrFail($id);
+        $loaded = fn (Scope $scope): array => array_keys(app(SheetLoader::class)->draft($sheet, new Needs($scope), [$here])->tree->all());
+        self::assertEqualsCanonicalizing([$here], $loaded(Scope::Branches));
+        self::assertEqualsCanonicalizing([$here, $beneath], $loaded(Scope::Beneath));
+        self::assertEqualsCanonicalizing([$here, $beneath, $across], $loaded(Scope::Beside));
+        self::assertCount(4, $loaded(Scope::Whole));
+    }
+
+    /** @return string the id of a sheet with boxes on boxes, some turned, hidden and in groups in groups */
+    private function crowded(RandomScene $random): string
+    {
+        ['sheet' => $sheet] = $this->begin();
+        foreach (range(1, 30) as $i) {
+            $size = $random->pick([30, 60, 250, 700]);
+            $this->box($sheet, $random->number(-50, 1100), $random->number(-50, 700), $size, $random->number(10, $size));
+            if ($i % 6 === 0) {
+                $some = array_values(array_unique([$random->pick($this->ids($sheet)), $random->pick($this->ids($sheet)), $random->pick($this->ids($sheet))]));
+                [$command, $params] = $random->pick([['group', []], ['group', []], ['turn', ['by' => 30, 'as' => 'one']]]);
+                $this->command($sheet, $command, $some, $params)->assertOk();
+                $this->command($sheet, 'set', [$random->pick($this->ids($sheet))], $random->pick([['hidden' => true], ['outline' => ['colour' => '#17614f', 'weight' => 9]], ['angle' => 90]]));
+            }
+        }
+
+        return $sheet;
+    }
+
+    /** @return non-empty-list<string> */
+    private function ids(string $sheet): array
+    {
+        return array_column($this->getJson("/api/sheets/$sheet")->json('items'), 'id');
+    }
+
+    /** @return list<array{string|null, float}> */
+    private function clearances(Sheet $sheet, string $id, Scope $scope, By $by): array
+    {
+        $draft = app(SheetLoader::class)->draft($sheet, new Needs($scope), [$id]);
+        $clearances = new Clearances($draft->tree, new Boxes($draft->tree, app(FontLibrary::class)), [$id], $draft->sheet()->box(), $by);
+
+        return array_map(static function (Side $side) use ($clearances): array {
+            $clearance = $clearances->of($side);
+
+            return [$clearance->to?->id, $clearance->size];
+        }, Side::cases());
+    }
+
+    private function ground(Sheet $sheet, string $id, Scope $scope): ?string
+    {
+        $draft = app(SheetLoader::class)->draft($sheet, new Needs($scope), [$id]);
+        $boxes = new Boxes($draft->tree, app(FontLibrary::class));
+
+        return (new Ground($draft->tree, $boxes))->of([$id], $boxes->bounds($id))?->id;
+    }
+}
