@@ -40,6 +40,14 @@ enum Edge: string
         return $this === self::Centre || $this === self::Middle;
     }
 
+    /** @param  non-empty-list<self>  $edges  one, or one across and one down */
+    public static function named(array $edges): string
+    {
+        $both = array_filter($edges, static fn (self $edge): bool => $edge->isCentre());
+
+        return count($both) === 2 ? 'centres both ways' : implode(' and ', array_map(static fn (self $edge): string => $edge->words(), $edges));
+    }
+
     /** As in "Aligned 3 cards by their ..." */
     public function words(): string
     {

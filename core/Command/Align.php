@@ -219,7 +219,7 @@ final readonly class Align implements Command
         $summary = sprintf(
             'Aligned %s by %s to %s%s: %s',
             Words::of($draft, $moving),
-            implode(' and ', array_map(static fn (Edge $edge): string => $edge->words(), $this->edges())),
+            Edge::named($this->edges()),
             $target,
             $this->as === 'one' && count($moving) > 1 ? ' as one' : '',
             $moves->said(),

@@ -141,7 +141,7 @@ final class ArrangingTest extends BrowserTestCase
         $browser->click('.align [aria-label="Align as"] button:nth-of-type(2)');
         Waiting::until(static fn (): bool => str_contains($browser->see('.align h3')->getText(), 'the 4 as one to the sheet'), 'the sentence');
         $browser->press('Align both ways: centre');
-        $browser->waitForStatus('Aligned 4 rings by centres and middles to the sheet as one');
+        $browser->waitForStatus('Aligned 4 rings by centres both ways to the sheet as one');
         self::assertSame([[350, 250], [365, 265], [380, 280], [395, 295]], array_map(static fn (array $b): array => [(int) $b['x'], (int) $b['y']], $this->boundsOf($sheet, 'Ring')));
 
         // Ten icons each centred on its own disc by one key.
@@ -151,7 +151,7 @@ final class ArrangingTest extends BrowserTestCase
             $this->add($sheet, 'box', 31 + $i * 90, 109, 24, 30, "Icon, $i");
         }
         $this->reload();
-        $browser->click('.plane');
+        $browser->clickSheet(500, 260);
         $icons = array_map(fn (int $i): string => $this->item($sheet, "Icon, $i")['id'], range(0, 9));
         foreach ($icons as $id) {
             $browser->run('document.querySelector(`[data-row="${arguments[0]}"]`).dispatchEvent(new MouseEvent("click", {bubbles: true, ctrlKey: true}));', $id);
@@ -160,7 +160,7 @@ final class ArrangingTest extends BrowserTestCase
         $browser->run('const s = document.querySelector("[aria-label=\'Align to\']"); s.value = "ground"; s.dispatchEvent(new Event("change"));');
         $browser->run('document.querySelector(".plane").focus()');
         $browser->keys('5');
-        $browser->waitForStatus('Aligned 10 icons by centres and middles to what each lies on');
+        $browser->waitForStatus('Aligned 10 icons by centres both ways to what each lies on');
         foreach (range(0, 9) as $i) {
             [$disc, $icon] = [$this->item($sheet, "Disc, $i")['bounds'], $this->item($sheet, "Icon, $i")['bounds']];
             self::assertEquals([$disc['x'] + 30, $disc['y'] + 30], [$icon['x'] + 12, $icon['y'] + 15]);
