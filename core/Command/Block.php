@@ -47,7 +47,7 @@ final readonly class Block implements Command
         /** @var non-empty-list<string> $originals */
         $originals = Lanes::readingOrder($boxes, array_flip($draft->tree->inOrder()));
 
-        return $this->repeats->report($draft, $this->layout($draft, count($originals), $around), $originals, $selected, 'Laid out');
+        return $this->repeats->report($draft, $this->layout($draft, count($originals), $around), $originals, $selected, 'Laid out %s');
     }
 
     private function layout(Draft $draft, int $items, Rect $around): BlockLayout

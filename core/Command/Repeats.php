@@ -23,16 +23,16 @@ final readonly class Repeats
 
     /**
      * @param  non-empty-list<string>  $originals  in the order of their places
-     * @param  string  $verb  what is said to have been done
+     * @param  string  $done  what is said to have been done, with %s for the items
      */
-    public function report(Draft $draft, Layout $layout, array $originals, Selected $selected, string $verb): Report
+    public function report(Draft $draft, Layout $layout, array $originals, Selected $selected, string $done): Report
     {
         $what = Words::of($draft, $originals);
         $repetition = new Repetition($draft, $layout, $this->counting);
         $members = $repetition->of($originals);
         $copies = array_values(array_diff($members, $originals));
         $details = ['members' => $members, 'copies' => $copies, 'originals' => $originals] + $selected->leftOut();
-        $summary = sprintf('%s %s: %s%s', $verb, $what, $layout->words(), $this->asSeries ? ', as a series' : '').$selected->note();
+        $summary = sprintf('%s: %s%s', sprintf($done, $what), $layout->words(), $this->asSeries ? ', as a series' : '').$selected->note();
         if ($this->asSeries) {
             return new Report($summary, [$repetition->kept($members)], $details);
         }

@@ -52,6 +52,6 @@ final readonly class Ring implements Command
             array_map(static fn (string $id): float => $draft->item($id)->angle, $originals),
         );
 
-        return $this->repeats->report($draft, $layout, $originals, $selected, 'Put on a ring');
+        return $this->repeats->report($draft, $layout, $originals, $selected, 'Put %s on a ring');
     }
 }

@@ -53,7 +53,7 @@ final readonly class StepRepeat implements Command
         $count ??= $this->untilMargins($draft, $originals, $dx, $dy, $angle, $inset);
         Copies::refuseTooMany($count * count($originals));
 
-        return $this->repeats->report($draft, new StepLayout($count, $dx, $dy, $angle, $inset, count($originals)), $originals, $selected, 'Repeated');
+        return $this->repeats->report($draft, new StepLayout($count, $dx, $dy, $angle, $inset, count($originals)), $originals, $selected, 'Repeated %s');
     }
 
     /**

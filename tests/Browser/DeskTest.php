@@ -28,8 +28,7 @@ final class DeskTest extends BrowserTestCase
         $browser->clickSheet(700, 500);
         $browser->waitForStatus('Drew "Pier 3"');
         $browser->clickSheet(405, 110, double: true);
-        $browser->see('textarea.editor')->sendKeys('Pier 4');
-        $browser->clickSheet(700, 500);
+        $browser->see('textarea.editor')->sendKeys('Pier 4'.WebDriverKeys::ESCAPE);
         $browser->waitForStatus('Changed the words of "Pier 4"');
         self::assertSame('Pier 4', $this->item($sheet, 'Pier 4')['text']);
         self::assertGreaterThan(0, $browser->run('return document.querySelectorAll(".layer [data-item] path[d]").length'), 'letters are painted as outlines');

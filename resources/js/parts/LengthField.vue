@@ -76,7 +76,11 @@ function onKey(event: KeyboardEvent): void {
 </script>
 
 <template>
-    <label class="field" :class="{ wrong, disabled }" :title="wrong || mixed || hint || undefined">
+    <label
+        class="field"
+        :class="{ wrong, disabled, long: shown.length > 5, longer: shown.length > 6 }"
+        :title="wrong || mixed || hint || undefined"
+    >
         <span v-if="label">{{ label }}</span>
         <InputText
             :name="name"

@@ -24,6 +24,7 @@ const differing = computed(() => {
 
 <template>
     <p v-if="desk.selected.length" class="line">
+        <span class="ground">on {{ bench.groundWords }}</span>
         <span v-for="one in differing" :key="one.side" class="num"
             >{{ one.side
             }}<button
@@ -39,14 +40,16 @@ const differing = computed(() => {
                 {{ value.words }}
             </button></span
         >
-        <span class="ground">on {{ bench.groundWords }}</span>
     </p>
 </template>
 
 <style scoped>
+/* What does not fit goes to a second line, which is not shown: nothing is cut off in the middle. */
 .line {
     display: flex;
-    gap: 10px;
+    flex-wrap: wrap;
+    height: 17px;
+    gap: 0 10px;
     margin-top: 3px;
     font-size: 11.5px;
     color: var(--soft);
@@ -55,6 +58,7 @@ const differing = computed(() => {
     line-height: 17px;
 }
 .ground {
+    max-width: 50%;
     overflow: hidden;
     text-overflow: ellipsis;
 }

@@ -154,6 +154,7 @@ const clear = (side: Commands['set-clearance']['side']) => (typed: string, ids: 
     height: 124px;
     background: var(--well);
     border: 1px solid var(--line);
+    container-type: inline-size;
 }
 .drawing {
     position: absolute;
@@ -168,13 +169,13 @@ const clear = (side: Commands['set-clearance']['side']) => (typed: string, ids: 
 }
 .item {
     position: absolute;
-    inset: 31px 52px;
-    padding: 0 6px;
+    inset: 31px 51px;
+    padding: 0 4px;
     border: 1.4px solid var(--spruce);
     background: var(--spruce-wash);
     display: grid;
     grid-template-columns: 1fr 1fr;
-    gap: 5px;
+    gap: 4px;
     align-content: center;
 }
 .nothing .item {
@@ -183,30 +184,30 @@ const clear = (side: Commands['set-clearance']['side']) => (typed: string, ids: 
 }
 .item > label {
     height: 23px;
-    padding-left: 5px;
+    padding-left: 4px;
 }
 .item > label :deep(input) {
-    padding: 0 4px 0 2px;
+    padding: 0 3px 0 1px;
 }
 .clearance {
     position: absolute;
-    width: 43px;
+    width: 46px;
     height: 23px;
     padding: 0;
 }
 .clearance :deep(input) {
     text-align: center;
-    padding: 0 2px;
+    padding: 0 1px;
 }
 .clearance.standing :deep(input) {
     color: var(--brick);
 }
 .left {
-    left: 4px;
+    left: 2px;
     top: calc(50% - 11.5px);
 }
 .right {
-    right: 4px;
+    right: 2px;
     top: calc(50% - 11.5px);
 }
 .top {
@@ -246,5 +247,27 @@ const clear = (side: Commands['set-clearance']['side']) => (typed: string, ids: 
 .nothing .point::before {
     border-color: var(--edge);
     background: var(--well);
+}
+/* Where the figure is small, a long number is set smaller; where it is large, there is room for it. Neither cuts it off. */
+@container (max-width: 300px) {
+    .figure label.long :deep(input) {
+        font-size: 10px;
+    }
+    .figure label.longer :deep(input) {
+        font-size: 9px;
+        letter-spacing: -0.4px;
+    }
+}
+@container (min-width: 301px) {
+    .figure .item {
+        inset: 31px 66px;
+    }
+    .figure .clearance {
+        width: 60px;
+    }
+    .figure .top,
+    .figure .bottom {
+        left: calc(50% - 30px);
+    }
 }
 </style>

@@ -4,9 +4,9 @@ import { figure } from '@/desk/geometry';
 import { counted } from '@/desk/words';
 import { useBench, type Order } from '@/stores/bench';
 import { useDesk } from '@/stores/desk';
-import { pressed, useRehearsal, vRehearse } from '@/stores/rehearsal';
+import { pressed, useRehearsal } from '@/stores/rehearsal';
 import Popover from 'primevue/popover';
-import { computed, reactive, ref } from 'vue';
+import { computed, reactive, ref, watch } from 'vue';
 import Choice from './Choice.vue';
 import SumField from './SumField.vue';
 
@@ -89,6 +89,13 @@ function suggest(): void {
     ring.every = desk.selected.length === 2 ? ring.every : '';
 }
 
+// What these numbers would give is shown for as long as the panel is open.
+const isOpen = ref(false);
+watch(
+    () => JSON.stringify([isOpen.value, order(), desk.selection]),
+    () => rehearsal.offer(isOpen.value ? order() : null),
+);
+
 async function make(): Promise<void> {
     if (await pressed(order())) panel.value?.hide();
 }
@@ -104,7 +111,7 @@ defineExpose({
 </script>
 
 <template>
-    <Popover ref="panel" class="repeat-panel" @hide="rehearsal.end()">
+    <Popover ref="panel" class="repeat-panel" @show="isOpen = true" @hide="isOpen = false">
         <form class="repeat" aria-label="Repeat" @submit.prevent="make">
             <h3>Repeat {{ what }}</h3>
             <Choice v-model="kind" word="in" label="Repeat in" :options="KINDS" />
@@ -159,7 +166,7 @@ defineExpose({
                 <textarea v-model="list" rows="2" name="list" aria-label="Words of the copies, one line each" />
             </label>
             <p class="said" aria-live="polite">{{ rehearsal.words }}</p>
-            <button v-rehearse="order" class="btn main" type="submit">Repeat</button>
+            <button class="btn main" type="submit">Repeat</button>
         </form>
     </Popover>
 </template>

@@ -3,7 +3,10 @@ import { useDesk } from '@/stores/desk';
 import { useView } from '@/stores/view';
 import { computed, nextTick, onMounted, ref } from 'vue';
 
-/** A text edited where it stands: the browser's own text field over the sheet, in the same font and size. */
+/**
+ * A text edited where it stands: the browser's own text field over the sheet, in the same font and size.
+ * Whatever ends it, the words are kept; undo takes them back.
+ */
 const desk = useDesk();
 const view = useView();
 const field = ref<HTMLTextAreaElement | null>(null);
@@ -57,15 +60,9 @@ function keep(): void {
     }
 }
 
-function giveBack(): void {
-    done = true;
-    view.editing = null;
-}
-
 function onKey(event: KeyboardEvent): void {
     event.stopPropagation();
-    if (event.key === 'Escape') giveBack();
-    if (event.key === 'Enter' && (event.ctrlKey || event.metaKey)) keep();
+    if (event.key === 'Escape' || (event.key === 'Enter' && (event.ctrlKey || event.metaKey))) keep();
 }
 
 onMounted(async () => {
