@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\Support\Browser;
 use Tests\Support\DataFolder;
 use Tests\Support\RunningServer;
@@ -26,6 +27,9 @@ $shoot('shelf');
 $browser->visit("/d/$document/{$before['id']}");
 $browser->waitForSheet();
 $browser->drag(20, 186, 1260, 452);
+$browser->driver->action()->moveToElement($browser->named('Square up'))->perform();
+$browser->waitForStatus('If pressed: Squared up 4 cards');
+$shoot('ghosts');
 $browser->press('Align tops');
 $browser->waitForStatus('Aligned 4 cards');
 $browser->press('Even out across');
@@ -51,6 +55,28 @@ $browser->clickSheet(700, -20);
 $browser->keys('?');
 $browser->see('[role=dialog] dl');
 $shoot('keys');
+
+$browser->keys(WebDriverKeys::ESCAPE);
+$browser->press('Guides');
+foreach (['64', '50%', '1216'] as $i => $at) {
+    $browser->fill('.guides section:first-child .add input', $at);
+    Waiting::until(static fn (): bool => count((array) $browser->run('return [...document.querySelectorAll(".guides li")]')) === $i + 1, 'the guide');
+}
+$browser->press('History');
+$browser->see('.history li');
+$browser->pointer(700, 560)->perform();
+$shoot('guides-history');
+
+// Berth numbers from one text, kept as a series.
+$board = $server->call('POST', "documents/$document/sheets", ['name' => 'Berths', 'width' => 960, 'height' => 600]);
+$berth = $server->call('POST', "sheets/{$board['id']}/commands", ['command' => 'add-item', 'params' => ['kind' => 'text', 'text' => 'Berth 01', 'size' => 26, 'weight' => 700, 'x' => 80, 'y' => 72]])['created'][0]['id'];
+$server->call('POST', "sheets/{$board['id']}/commands", ['command' => 'block', 'items' => [$berth], 'params' => ['columns' => 5, 'rows' => 6, 'column_gap' => 48, 'row_gap' => 44, 'copies' => 'fill', 'count_up' => true, 'series' => true]]);
+$browser->visit("/d/$document/{$board['id']}");
+$browser->waitForSheet();
+$browser->clickSheet(90, 85);
+$browser->see('[name="series columns"]');
+$browser->pointer(700, 560)->perform();
+$shoot('series');
 
 $browser->visit("/d/$document/{$kiosk['id']}/hand-over");
 $browser->see('.size');
