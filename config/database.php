@@ -15,6 +15,7 @@ return [
             'busy_timeout' => 5000,
             'journal_mode' => 'WAL',
             'synchronous' => 'NORMAL',
+            'pragmas' => ['mmap_size' => 268_435_456],
         ],
     ],
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => false],

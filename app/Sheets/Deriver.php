@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
-use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Measure\Derivation;
 use AllSquare\Core\Sheet\Tree;
 use AllSquare\Core\Text\FontLibrary;
@@ -32,8 +31,8 @@ final readonly class Deriver
         $also = array_values(array_filter($also, $tree->has(...)));
         // A group that something changed in may have been moved itself: then all that is in it lies elsewhere.
         $affected = Derivation::affected($tree, [...$touched, ...$also], [...$refitted, ...array_diff($also, $touched)]);
-        $stored = $this->loader->derived([...$affected, ...$this->inside($tree, $affected)]);
-        $derivation = new Derivation($tree, $this->fonts, $this->inks(array_diff_key($stored, array_flip($affected))));
+        $stored = $this->loader->derived($affected);
+        $derivation = new Derivation($tree, $this->fonts, $this->loader->inks($this->inside($tree, $affected)));
         $isTouched = array_flip($touched);
         $rows = [];
         foreach ($affected as $id) {
@@ -80,15 +79,6 @@ final readonly class Deriver
         }
 
         return $inside;
-    }
-
-    /**
-     * @param  array<string, stdClass>  $stored
-     * @return array<string, Rect>
-     */
-    private function inks(array $stored): array
-    {
-        return array_map(static fn (stdClass $row): Rect => new Rect($row->ink_x, $row->ink_y, $row->ink_w, $row->ink_h), $stored);
     }
 
     /** All derived columns of a sheet computed anew, whatever is stored. */

@@ -46,6 +46,7 @@ final class ItemRows
     public static function toCoreAll(PDOStatement $rows): array
     {
         $kinds = Kinds::all();
+        $noOrigin = new Point(0.0, 0.0);
         // Many items look alike, and what is written alike is read once.
         $props = $items = [];
         while ($row = $rows->fetch(PDO::FETCH_NUM)) {
@@ -61,7 +62,7 @@ final class ItemRows
                 (bool) $locked,
                 (bool) $hidden,
                 $props[$json] ??= json_decode($json, true, flags: JSON_THROW_ON_ERROR),
-                new Point((float) $originX, (float) $originY),
+                $kinds[$kind]->holdsItems() ? new Point((float) $originX, (float) $originY) : $noOrigin,
             );
         }
 

@@ -6,6 +6,7 @@ namespace App\Sheets;
 
 use AllSquare\Core\Command\Needs;
 use AllSquare\Core\Command\Scope;
+use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Guide\Guide as CoreGuide;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\Item as CoreItem;
@@ -91,6 +92,24 @@ final readonly class SheetLoader
     }
 
     /**
+     * What is stored about the ink of items.
+     *
+     * @param  list<string>  $ids
+     * @return array<string, Rect> by id
+     */
+    public function inks(array $ids): array
+    {
+        $statement = DB::connection()->getPdo()->prepare('SELECT items.id, ink_x, ink_y, ink_w, ink_h FROM json_each(?) AS named CROSS JOIN items ON items.id = named.value');
+        $statement->execute([json_encode($ids, JSON_THROW_ON_ERROR)]);
+        $inks = [];
+        foreach ($statement->fetchAll(PDO::FETCH_NUM) as [$id, $x, $y, $w, $h]) {
+            $inks[$id] = new Rect((float) $x, (float) $y, (float) $w, (float) $h);
+        }
+
+        return $inks;
+    }
+
+    /**
      * @param  list<string>  $named
      * @return list<CoreItem>
      */
@@ -153,7 +172,7 @@ final readonly class SheetLoader
 
         return $this->fetch(
             'FROM branch CROSS JOIN items ON items.id = branch.id',
-            [json_encode($ids, JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE), $sheet],
+            [json_encode($ids, JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE), $sheet, $sheet],
             'WITH RECURSIVE
                 up(id) AS (
                     SELECT coalesce(parent_id, items.id) FROM json_each(?) AS named CROSS JOIN items ON items.id = named.value WHERE sheet_id = ?
@@ -161,7 +180,7 @@ final readonly class SheetLoader
                 ),
                 branch(id) AS (
                     SELECT items.id FROM up CROSS JOIN items ON items.id = up.id WHERE parent_id IS NULL
-                    UNION ALL SELECT items.id FROM branch CROSS JOIN items ON items.parent_id = branch.id
+                    UNION ALL SELECT items.id FROM branch CROSS JOIN items ON items.sheet_id = ? AND items.parent_id = branch.id
                 ) ',
         );
     }

@@ -68,9 +68,7 @@ final readonly class Boxes
     /** The box round what a group shows, in the group's own space; null when it shows nothing. */
     public function inside(string $group): ?Rect
     {
-        $boxes = array_map(fn (Item $child): ?Rect => $this->shownIn($child, Matrix::identity()), $this->visibleChildren($group));
-
-        return Rect::unionOf(array_values(array_filter($boxes)));
+        return $this->around($group, Matrix::identity());
     }
 
     /** Whether a group shows nothing at all: such a group is left out of arranging. */
@@ -91,10 +89,26 @@ final readonly class Boxes
         if (! $item->kind->holdsItems()) {
             return $this->frameIn($item, $fromParent);
         }
-        $own = $fromParent->after($item->toParent());
-        $boxes = array_map(fn (Item $child): ?Rect => $this->shownIn($child, $own), $this->visibleChildren($item->id));
 
-        return Rect::unionOf(array_values(array_filter($boxes)));
+        return $this->around($item->id, $fromParent->after($item->toParent()));
+    }
+
+    /**
+     * The box round what a group shows.
+     *
+     * @param  Matrix  $own  from the group's own space
+     */
+    private function around(string $group, Matrix $own): ?Rect
+    {
+        $boxes = [];
+        foreach ($this->tree->children($group) as $child) {
+            $box = $child->hidden ? null : $this->shownIn($child, $own);
+            if ($box !== null) {
+                $boxes[] = $box;
+            }
+        }
+
+        return Rect::unionOf($boxes);
     }
 
     private function frameIn(Item $item, Matrix $fromParent): Rect
@@ -122,12 +136,6 @@ final readonly class Boxes
         return false;
     }
 
-    /** @return list<Item> */
-    private function visibleChildren(string $id): array
-    {
-        return array_values(array_filter($this->tree->children($id), static fn (Item $child): bool => ! $child->hidden));
-    }
-
     private function inkOf(Item $item): ?Rect
     {
         if (isset($this->knownInks[$item->id])) {
@@ -138,10 +146,13 @@ final readonly class Boxes
             return $this->painters->of($item)->ink($item, $this->tree->toSheet($item->parent)->after($item->toParent()));
         }
         $inks = [];
-        foreach ($this->visibleChildren($item->id) as $child) {
-            $inks[] = $this->inkOf($child);
+        foreach ($this->tree->children($item->id) as $child) {
+            $ink = $child->hidden ? null : $this->inkOf($child);
+            if ($ink !== null) {
+                $inks[] = $ink;
+            }
         }
 
-        return Rect::unionOf(array_values(array_filter($inks)));
+        return Rect::unionOf($inks);
     }
 }

@@ -180,6 +180,26 @@ final class Tree
         return $ids;
     }
 
+    /**
+     * @param  list<string>  $ids
+     * @return list<string>
+     */
+    private function byRank(array $ids): array
+    {
+        // Mostly they come in their order.
+        $last = PHP_INT_MIN;
+        foreach ($ids as $id) {
+            $rank = $this->items[$id]->rank;
+            if ($rank <= $last) {
+                usort($ids, fn (string $a, string $b): int => $this->items[$a]->rank <=> $this->items[$b]->rank ?: $a <=> $b);
+                break;
+            }
+            $last = $rank;
+        }
+
+        return $ids;
+    }
+
     /** @return list<string> ids of the children, back to front */
     private function sorted(string $parent): array
     {
@@ -190,9 +210,7 @@ final class Tree
             }
         }
         if (! isset($this->sorted[$parent])) {
-            $ids = array_map(strval(...), array_keys($this->children[$parent] ?? []));
-            usort($ids, fn (string $a, string $b): int => $this->items[$a]->rank <=> $this->items[$b]->rank ?: $a <=> $b);
-            $this->sorted[$parent] = $ids;
+            $this->sorted[$parent] = $this->byRank(array_map(strval(...), array_keys($this->children[$parent] ?? [])));
         }
 
         return $this->sorted[$parent];
