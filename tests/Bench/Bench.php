@@ -23,6 +23,7 @@ final class Bench
             $large = new LargeSheet($server);
             $this->requests($server, $large);
             $this->hundred($server, $large);
+            $this->scattered($server, $large);
             $this->browser($server, $large);
             $this->slices($server, $large);
         } finally {
@@ -72,6 +73,16 @@ final class Bench
                 $this->hold($time['median'], HundredItems::DRY, 'ms');
             }
         }
+    }
+
+    /** No figure is asked for a hundred that are picked out of everything; it is printed to be known. */
+    private function scattered(RunningServer $server, LargeSheet $large): void
+    {
+        $hundred = new HundredItems($large, isScattered: true);
+        $floor = ['floor' => static fn (): array => ['GET', "sheets/$large->sheet/revision", null]];
+        $times = self::overFloor((new Stopwatch($server->address, 40))->compare([...$floor, ...$hundred->dryRuns(), ...array_slice($hundred->changes(), 0, 1)]));
+        $ratios = array_map(static fn (array $time): float => $time[1], $times);
+        printf("picked out of all groups: %.2f to %.2f times the floor; %s: %.2f\n", min($ratios), max($ratios), array_key_last($ratios), end($ratios));
     }
 
     /**

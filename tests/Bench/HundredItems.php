@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Bench;
 
-/** Every arranging command on a hundred items of the sheet of 1,000: those of five groups that lie side by side. */
+/**
+ * Every arranging command on a hundred items of the sheet of 1,000: those of five groups that lie side by side, as
+ * they are selected by a person; or two of every group, for which everything has to be read and every group refitted.
+ */
 final readonly class HundredItems
 {
     /** at most this many times the floor */
@@ -33,7 +36,7 @@ final readonly class HundredItems
         'move-by' => ['dx' => 5],
     ];
 
-    public function __construct(private LargeSheet $large)
+    public function __construct(private LargeSheet $large, private bool $isScattered = false)
     {
     }
 
@@ -73,6 +76,8 @@ final readonly class HundredItems
     /** @return list<string> */
     private function ids(): array
     {
-        return array_merge(...array_slice($this->large->items, 30, 5));
+        return $this->isScattered
+            ? array_merge(...array_map(static fn (array $group): array => [$group[3], $group[11]], $this->large->items))
+            : array_merge(...array_slice($this->large->items, 30, 5));
     }
 }
