@@ -37,7 +37,7 @@ final readonly class Ring implements Command
         $originals = Repeats::originals($draft, $selected);
         $every = $this->params->count('every') ?? 0;
         if ($every > 0 && count($originals) !== 2) {
-            throw Refusal::because(sprintf('Every %dth place takes a second item: select two, the usual one behind the other in the stack.', $every), 'every');
+            throw Refusal::because(sprintf('To put another item at places 0, %d, %d and so on, select two: the usual one behind the other in the stack.', $every, 2 * $every), 'every');
         }
         $figures = new Figures($draft);
         $layout = new RingLayout(

@@ -76,7 +76,11 @@ final readonly class StepLayout implements Layout
             if ($in !== 0.0 || ! Length::same($draft->item($id)->frame->w, $model->frame->w) || ! Length::same($draft->item($id)->frame->h, $model->frame->h)) {
                 [$w, $h] = [$model->frame->w - $in, $model->kind->name() === 'line' ? 0.0 : $model->frame->h - $in];
                 if ($w < 0 || $h < 0) {
-                    throw Refusal::because(sprintf('With an inset of %s, nothing is left after %d steps.', Length::text($this->inset), $step - 1), 'inset');
+                    throw Refusal::because(sprintf('With an inset of %s, %s.', Length::text($this->inset), match ($step) {
+                        1 => 'nothing is left of the first copy',
+                        2 => 'only one copy has anything left',
+                        default => 'only '.($step - 1).' copies have anything left',
+                    }), 'inset');
                 }
                 $sizer->frame($id, $w, $h, NinePoint::Centre);
             }

@@ -152,7 +152,7 @@ final class SeriesTest extends TestCase
             'taking too long to reach it' => ['step-repeat', ['dx' => 0.001, 'dy' => 0, 'until' => 'margins'], 'more than 2,000 copies'],
             'already past it' => ['step-repeat', ['dx' => 5000, 'dy' => 0, 'until' => 'margins'], 'already lie past the margin'],
             'neither count nor until' => ['step-repeat', ['dx' => 10, 'dy' => 0], 'how many copies or until where'],
-            'insets that leave nothing' => ['step-repeat', ['dx' => 0, 'dy' => 0, 'inset' => 20, 'count' => 5], 'nothing is left after 1 steps'],
+            'insets that leave nothing' => ['step-repeat', ['dx' => 0, 'dy' => 0, 'inset' => 20, 'count' => 5], 'only one copy has anything left'],
             'every other with one item' => ['ring', ['cx' => 0, 'cy' => 0, 'radius' => 10, 'count' => 8, 'every' => 2], 'select two'],
             'no series' => ['set-series', ['count' => 4], 'is no series'],
         ];
