@@ -56,17 +56,22 @@ final readonly class Place implements Command
             ? Selected::changeable($draft, $items)
             : Selected::movable($draft, $items);
         $mover = new Mover($draft);
-        $before = Rect::unionOf(array_map($mover->box(...), $selected->free)) ?? $draft->sheet()->box();
-        if ($this->asOne && count($selected->free) > 1) {
-            $this->block($draft, $mover, $selected->free, $before);
+        $asBlock = $this->asOne && count($selected->free) > 1;
+        $boxes = static function () use ($mover, $selected, $asBlock): array {
+            $each = array_map($mover->box(...), $selected->free);
+
+            return $asBlock ? array_values(array_filter([Rect::unionOf($each)])) : $each;
+        };
+        $before = $boxes();
+        if ($asBlock) {
+            $this->block($draft, $mover, $selected->free, $before[0]);
         } else {
             foreach ($selected->free as $id) {
                 $this->one($draft, $mover, $id);
             }
         }
-        $after = Rect::unionOf(array_map($mover->box(...), $selected->free)) ?? $before;
 
-        return new Report($this->summary($draft, $selected->free, $before, $after).$selected->note(), $selected->ids, $selected->leftOut());
+        return new Report($this->summary($draft, $selected->free, $before, $boxes()).$selected->note(), $selected->ids, $selected->leftOut());
     }
 
     private function one(Draft $draft, Mover $mover, string $id): void
@@ -160,17 +165,20 @@ final readonly class Place implements Command
         }
     }
 
-    /** @param  list<string>  $ids */
-    private function summary(Draft $draft, array $ids, Rect $before, Rect $after): string
+    /**
+     * @param  list<string>  $ids
+     * @param  list<Rect>  $before  of each, or of all as one
+     * @param  list<Rect>  $after
+     */
+    private function summary(Draft $draft, array $ids, array $before, array $after): string
     {
-        $zero = $draft->sheet()->zero;
-        [$was, $is] = [$before->moved(-$zero->x, -$zero->y)->toArray(), $after->moved(-$zero->x, -$zero->y)->toArray()];
         $set = $were = [];
         foreach (array_keys($this->figures) as $name) {
-            $set[] = "$name ".Length::text($is[$name]);
-            $were[] = "$name ".Length::text($was[$name]);
+            $of = static fn (Rect $box): float => self::fromZero($draft, $box)->toArray()[$name];
+            $set[] = "$name ".Words::figures(array_map($of, $after));
+            $were[] = "$name ".Words::figures(array_map($of, $before));
         }
 
-        return sprintf('Placed %s: %s (was %s)', Words::of($draft, $ids), implode(', ', $set), implode(', ', $were));
+        return sprintf('Placed %s%s: %s (was %s)', Words::of($draft, $ids), count($before) > 1 ? ' each' : '', implode(', ', $set), implode(', ', $were));
     }
 }

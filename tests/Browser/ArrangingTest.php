@@ -10,39 +10,6 @@ use Tests\Support\Waiting;
 /** What a designer does with the bench, from nothing to a squared sheet. */
 final class ArrangingTest extends BrowserTestCase
 {
-    /**
-     * @param  array<string, mixed>  $more
-     * @return array<string, mixed> the item that was made
-     */
-    private function add(string $sheet, string $kind, float $x, float $y, float $w, float $h, string $name, array $more = []): array
-    {
-        return $this->server->call('POST', "sheets/$sheet/commands", ['command' => 'add-item', 'params' => ['kind' => $kind, 'x' => $x, 'y' => $y, 'w' => $w, 'name' => $name] + ($kind === 'line' ? [] : ['h' => $h]) + $more])['created'][0];
-    }
-
-    /** Shows what the server was told behind the browser's back. */
-    private function reload(): void
-    {
-        $this->browser->driver->navigate()->refresh();
-        $this->browser->waitForSheet();
-    }
-
-    /** @return list<array<string, float>> bounds of what is called so, in the order of the stack */
-    private function boundsOf(string $sheet, string $beginning): array
-    {
-        return array_values(array_column(array_filter($this->items($sheet), static fn (array $item): bool => str_starts_with($item['name'], $beginning)), 'bounds'));
-    }
-
-    private function chooseAll(): void
-    {
-        $this->browser->click('.plane');
-        $this->browser->keys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL]);
-    }
-
-    private function waitForSelected(string $words): void
-    {
-        Waiting::until(fn (): bool => str_contains($this->browser->see('.place h3')->getText(), $words), "\"$words\" to be selected");
-    }
-
     public function test_a_log_page_a_block_of_berths_and_a_tide_dial_as_series(): void
     {
         $browser = $this->browser;

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\WebDriverKeys;
 use PHPUnit\Framework\TestCase;
 use Tests\Browser\Support\Browser;
 use Tests\Support\DataFolder;
 use Tests\Support\RunningServer;
+use Tests\Support\Waiting;
 
 /** The real interface in headless Chromium, on a server of its own with the demo. */
 abstract class BrowserTestCase extends TestCase
@@ -85,5 +87,39 @@ abstract class BrowserTestCase extends TestCase
         usort($bounds, static fn (array $a, array $b): int => $a['x'] <=> $b['x']);
 
         return $bounds;
+    }
+
+    /**
+     * @param  array<string, mixed>  $more
+     * @return array<string, mixed> the item that was made
+     */
+    protected function add(string $sheet, string $kind, float $x, float $y, float $w, float $h, string $name, array $more = []): array
+    {
+        return $this->server->call('POST', "sheets/$sheet/commands", ['command' => 'add-item', 'params' => ['kind' => $kind, 'x' => $x, 'y' => $y, 'w' => $w, 'name' => $name] + ($kind === 'line' ? [] : ['h' => $h]) + $more])['created'][0];
+    }
+
+    /** Shows what the server was told behind the browser's back. */
+    protected function reload(): void
+    {
+        $this->browser->driver->navigate()->refresh();
+        $this->browser->waitForSheet();
+    }
+
+    /** @return list<array<string, float>> bounds of what is called so, in the order of the stack */
+    protected function boundsOf(string $sheet, string $beginning): array
+    {
+        return array_values(array_column(array_filter($this->items($sheet), static fn (array $item): bool => str_starts_with($item['name'], $beginning)), 'bounds'));
+    }
+
+    protected function chooseAll(): void
+    {
+        $this->browser->click('.plane');
+        $this->browser->keys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL]);
+    }
+
+    protected function waitForSelected(string $words): void
+    {
+        Waiting::until(fn (): bool => str_contains($this->browser->see('.place h3')->getText(), $words), "\"$words\" to be selected");
+        self::assertStringContainsString($words, $this->browser->see('.place h3')->getText());
     }
 }

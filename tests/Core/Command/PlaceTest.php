@@ -103,4 +103,13 @@ final class PlaceTest extends TestCase
         $this->expectExceptionMessage('"rule" is a line');
         Scene::of()->put('rule', 0, 0, 100, 0, ['kind' => 'line'])->run('place', ['rule'], ['h' => 5]);
     }
+
+    public function test_of_several_it_says_what_each_was_or_what_all_were_as_one(): void
+    {
+        $scene = Scene::of()->put('a', 0, 0, 144, 40)->put('b', 200, 0, 143, 40)->put('c', 400, 0, 144, 40);
+        self::assertSame('Placed 3 boxes each: w 144 (was w 144, 143, 144)', $scene->run('place', ['a', 'b', 'c'], ['w' => '1.5in'])->report->summary);
+        self::assertSame('Placed 3 boxes: x 10 (was x 0)', $scene->run('place', ['a', 'b', 'c'], ['x' => 10, 'as' => 'one'])->report->summary);
+        self::assertSame([10.0, 210.0, 410.0], $scene->lefts('a', 'b', 'c'));
+        self::assertSame('Placed "b": x 0 (was x 210)', $scene->run('place', ['b'], ['x' => 0, 'as' => 'one'])->report->summary);
+    }
 }
