@@ -2,7 +2,8 @@
 import { figure } from '@/desk/geometry';
 import { useDesk } from '@/stores/desk';
 import InputText from 'primevue/inputtext';
-import { computed, ref, watch } from 'vue';
+import { computed, ref, watch, type ComponentPublicInstance } from 'vue';
+import { useFittingFigure } from './fittingFigure';
 
 /**
  * A field for a length: takes sums and units, Enter applies, Escape puts the old value back, up and down step by 1,
@@ -28,7 +29,9 @@ const text = ref<string | null>(null);
 const wrong = ref('');
 let meantFor: string[] = [];
 
+const field = ref<ComponentPublicInstance | null>(null);
 const shown = computed(() => text.value ?? (props.value === null ? '' : figure(props.value)));
+const size = useFittingFigure(field, shown);
 
 watch(
     () => props.value,
@@ -76,13 +79,11 @@ function onKey(event: KeyboardEvent): void {
 </script>
 
 <template>
-    <label
-        class="field"
-        :class="{ wrong, disabled, long: shown.length > 5, longer: shown.length > 6 }"
-        :title="wrong || mixed || hint || undefined"
-    >
+    <label class="field" :class="{ wrong, disabled }" :title="wrong || mixed || hint || undefined">
         <span v-if="label">{{ label }}</span>
         <InputText
+            ref="field"
+            :style="{ fontSize: `${size}px` }"
             :name="name"
             :model-value="shown"
             :placeholder="value === null && !disabled && !blank ? 'mixed' : ''"

@@ -187,7 +187,7 @@ const clear = (side: Commands['set-clearance']['side']) => (typed: string, ids: 
     padding-left: 4px;
 }
 .item > label :deep(input) {
-    padding: 0 3px 0 1px;
+    padding: 0 1px;
 }
 .clearance {
     position: absolute;
@@ -248,16 +248,7 @@ const clear = (side: Commands['set-clearance']['side']) => (typed: string, ids: 
     border-color: var(--edge);
     background: var(--well);
 }
-/* Where the figure is small, a long number is set smaller; where it is large, there is room for it. Neither cuts it off. */
-@container (max-width: 300px) {
-    .figure label.long :deep(input) {
-        font-size: 10px;
-    }
-    .figure label.longer :deep(input) {
-        font-size: 9px;
-        letter-spacing: -0.4px;
-    }
-}
+/* Where there is room, it goes to the figures. */
 @container (min-width: 301px) {
     .figure .item {
         inset: 31px 66px;

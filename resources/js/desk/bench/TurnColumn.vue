@@ -113,6 +113,15 @@ const MIRRORS = [
     flex-direction: column;
     gap: 6px;
 }
+.turn > :deep(.field) {
+    padding-left: 5px;
+}
+.turn > :deep(.field input) {
+    padding: 0 1px;
+}
+.turn > :deep(.field em) {
+    padding-right: 4px;
+}
 select {
     min-width: 0;
     height: 26px;

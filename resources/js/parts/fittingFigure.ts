@@ -1,0 +1,28 @@
+import { computed, onBeforeUnmount, onMounted, ref, type ComponentPublicInstance, type Ref } from 'vue';
+
+/** The advance of a figure of the monospaced font, by its size. */
+const ADVANCE = 0.616;
+
+const [LARGEST, SMALLEST] = [12, 8];
+
+/**
+ * Sets a long number smaller rather than cutting it off.
+ *
+ * @param field the component of the input; its padding is no room
+ * @param shown what stands in it
+ * @returns the size of the type, in px
+ */
+export function useFittingFigure(field: Ref<ComponentPublicInstance | null>, shown: Ref<string>) {
+    const room = ref(Number.POSITIVE_INFINITY);
+    const observer = new ResizeObserver(([entry]) => {
+        // Folded away it has no room at all, which says nothing about the number.
+        if (entry && entry.contentRect.width > 0) room.value = entry.contentRect.width;
+    });
+    onMounted(() => field.value && observer.observe(field.value.$el as HTMLElement));
+    onBeforeUnmount(() => observer.disconnect());
+
+    return computed(() => {
+        const fitting = Math.floor((room.value / (Math.max(1, shown.value.length) * ADVANCE)) * 4) / 4;
+        return Math.min(LARGEST, Math.max(SMALLEST, fitting));
+    });
+}

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\Support\Waiting;
+
+/** The desk at every width that is promised: nothing cut off, nothing overlapping, everything legible. */
+final class LayoutTest extends BrowserTestCase
+{
+    /** Fields whose figure is wider than they are; buttons and sentences that are cut off without a sign of it. */
+    private const CUT_OFF = '
+        const shown = (one) => one.getClientRects().length > 0;
+        const fields = [...document.querySelectorAll(".bench input, .side input")].filter((one) => shown(one) && one.type !== "checkbox" && one.scrollWidth > one.clientWidth);
+        const words = [...document.querySelectorAll(".bench button, .bench h3, .top button, .status button")].filter((one) => shown(one) && one.scrollWidth > one.clientWidth + 1 && getComputedStyle(one).textOverflow !== "ellipsis");
+        return [...fields, ...words].map((one) => (one.name || one.textContent.trim() || one.className) + ": " + (one.value ?? "") + " " + one.scrollWidth + " in " + one.clientWidth);
+    ';
+
+    /** What can be pressed or typed into, and lies on something else that can. */
+    private const OVERLAPPING = '
+        const all = [...document.querySelectorAll(".bench button, .bench input, .bench select, .bench label.field")].filter((one) => one.getClientRects().length > 0 && !one.closest(".figure"));
+        const found = [];
+        for (const a of all) for (const b of all) {
+            if (a === b || a.contains(b) || b.contains(a) || found.length > 5) continue;
+            const [p, q] = [a.getBoundingClientRect(), b.getBoundingClientRect()];
+            const across = Math.min(p.right, q.right) - Math.max(p.left, q.left);
+            const down = Math.min(p.bottom, q.bottom) - Math.max(p.top, q.top);
+            if (across > 1 && down > 1) found.push(`${a.name || a.textContent.trim()} on ${b.name || b.textContent.trim()}`);
+        }
+        return found;
+    ';
+
+    /** Everything of the bench lies within the page. */
+    private const OUTSIDE = '
+        return [...document.querySelectorAll(".bench button, .bench input, .bench select, .status > *, .top button")]
+            .filter((one) => { const r = one.getBoundingClientRect(); return r.width > 0 && (r.left < 0 || r.right > innerWidth + 0.5 || r.bottom > innerHeight + 0.5); })
+            .map((one) => one.name || one.textContent.trim() || one.className);
+    ';
+
+    /** @return array<string, array{int, int}> */
+    public static function sizes(): array
+    {
+        return ['the smallest' => [1024, 700], 'usual' => [1280, 800], 'wider' => [1600, 900], 'the widest' => [2560, 1300]];
+    }
+
+    #[DataProvider('sizes')]
+    public function test_nothing_is_cut_off_and_nothing_overlaps(int $width, int $height): void
+    {
+        $browser = $this->browser;
+        $browser->resize($width, $height);
+        ['sheet' => $sheet] = $this->openEmpty(2400, 1600);
+        $this->add($sheet, 'box', 1034.562, 1011.007, 747.788, 333.125, 'Pontoon', ['angle' => 12.345]);
+        $this->add($sheet, 'box', 200, 100, 120, 80, 'Crate, a');
+        $this->add($sheet, 'box', 400, 130, 121, 80, 'Crate, b');
+        $this->add($sheet, 'box', 700, 90, 122, 80, 'Crate, c');
+        $this->reload();
+        $look = function (string $state) use ($browser): void {
+            foreach (['cut off' => self::CUT_OFF, 'overlapping' => self::OVERLAPPING, 'outside the page' => self::OUTSIDE] as $what => $script) {
+                self::assertSame([], (array) $browser->run($script), "$state: $what");
+            }
+        };
+        $look('nothing selected');
+        $browser->clickSheet(1400, 1180);
+        $this->waitForSelected('Pontoon');
+        Waiting::until(static fn (): bool => $browser->run('return document.querySelector("[name=\'clear left\']").value') !== '', 'the clearances');
+        $look('one turned item');
+        $this->chooseAll();
+        $this->waitForSelected('4 boxes');
+        $look('several');
+        $browser->press('each');
+        $look('each of several');
+        $browser->press('History');
+        $browser->see('.history');
+        $look('with a drawer');
+    }
+
+    public function test_the_numbers_of_a_series_fit_too(): void
+    {
+        $browser = $this->browser;
+        ['sheet' => $sheet] = $this->openEmpty(2400, 1600);
+        $tick = $this->add($sheet, 'box', 10, 10, 4, 20, 'Tick')['id'];
+        $this->server->call('POST', "sheets/$sheet/commands", ['command' => 'ring', 'items' => [$tick], 'params' => ['cx' => 1200, 'cy' => 800, 'radius' => 620.125, 'count' => 96, 'start' => 12.5, 'facing' => 'outward', 'series' => true]]);
+        $this->reload();
+        $this->chooseAll();
+        $browser->see('[name="series radius"]');
+        foreach (self::sizes() as $size => [$width, $height]) {
+            $browser->resize($width, $height);
+            Waiting::until(static fn (): bool => (int) $browser->run('return innerWidth') === $width, 'the page to have its size');
+            self::assertSame([], (array) $browser->run(self::CUT_OFF), "$size: cut off");
+            self::assertSame([], (array) $browser->run(self::OVERLAPPING), "$size: overlapping");
+            self::assertSame([], (array) $browser->run(self::OUTSIDE), "$size: outside the page");
+        }
+    }
+}
