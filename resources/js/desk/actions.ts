@@ -162,7 +162,8 @@ export function useActions() {
             run: () => {
                 const zero = desk.sheet?.zero ?? { x: 0, y: 0 };
                 const taken = bench.placeTaken;
-                if (taken) void desk.run('place', { x: taken.x - zero.x, y: taken.y - zero.y, as: 'one' });
+                const as = bench.placesEach ? 'each' : 'one';
+                if (taken) void desk.run('place', { x: taken.x - zero.x, y: taken.y - zero.y, as });
             },
         },
         showAll: {

@@ -32,6 +32,8 @@ export const useBench = defineStore('bench', () => {
     const gap = ref('24');
     const inset = ref('24');
     const columns = ref('4');
+    /** whether x, y, w and h are those of each selected item, instead of all as one */
+    const placesEach = ref(false);
     /** a place that was taken, in px of the sheet it was taken on */
     const placeTaken = ref<Box | null>(null);
 
@@ -157,6 +159,7 @@ export const useBench = defineStore('bench', () => {
     );
 
     return {
+        placesEach,
         placeTaken,
         placeWords,
         by,

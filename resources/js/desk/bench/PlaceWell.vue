@@ -15,14 +15,13 @@ import TurnColumn from './TurnColumn.vue';
 const desk = useDesk();
 const bench = useBench();
 const reference = ref<Ref>('top-left');
-const each = ref(false);
 const surroundings = useSurroundings();
 
 const SIDES = ['left', 'right', 'top', 'bottom'] as const;
 const MEASURES = ['x', 'y', 'w', 'h'] as const;
 
 const several = computed(() => desk.selected.length > 1);
-const asEach = computed(() => each.value || !several.value);
+const asEach = computed(() => bench.placesEach || !several.value);
 const nothing = computed(() => desk.selected.length === 0);
 
 function shown(side: Side): number | null {
@@ -67,8 +66,10 @@ const clear = (side: Commands['set-clearance']['side']) => (typed: string, ids: 
         <h3>
             Place and size
             <span v-if="several" class="as">
-                <button type="button" :aria-pressed="!each" @click="each = false">as one</button>
-                <button type="button" :aria-pressed="each" @click="each = true">each</button>
+                <button type="button" :aria-pressed="!bench.placesEach" @click="bench.placesEach = false">
+                    as one
+                </button>
+                <button type="button" :aria-pressed="bench.placesEach" @click="bench.placesEach = true">each</button>
             </span>
             <span>{{ nothing ? 'nothing selected' : counted(desk.selected) }}</span>
         </h3>
