@@ -136,6 +136,6 @@ final class DraggingTest extends BrowserTestCase
         $browser->press('Break up');
         $browser->waitForStatus('Ungrouped "Block"');
         self::assertCount(12, $this->items($sheet));
-        $this->waitForSelected('12 berths');
+        $this->waitForSelected('12 ');
     }
 }
