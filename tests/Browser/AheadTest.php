@@ -10,6 +10,13 @@ use Tests\Support\Waiting;
 /** What is said and shown before anything is done, and what helps to judge the page. */
 final class AheadTest extends BrowserTestCase
 {
+    /** @phpstan-impure */
+    private function guideLines(): int
+    {
+        return (int) $this->browser->run('return document.querySelectorAll("svg.guides line").length');
+    }
+
+    /** @phpstan-impure */
     private function ghosts(): int
     {
         return (int) $this->browser->run('return document.querySelectorAll(".ghosts polygon").length');
@@ -99,12 +106,11 @@ final class AheadTest extends BrowserTestCase
         self::assertEquals(240, $this->item($sheet, 'Sign')['bounds']['x']);
 
         $browser->run('document.querySelector(".plane").focus()');
-        $lines = static fn (): int => (int) $browser->run('return document.querySelectorAll("svg.guides line").length');
-        self::assertSame(2, $lines());
+        self::assertSame(2, $this->guideLines());
         $browser->keys('g');
-        Waiting::until(static fn (): bool => $lines() === 0, 'the guides to be hidden');
+        Waiting::until(fn (): bool => $this->guideLines() === 0, 'the guides to be hidden');
         $browser->keys('g');
-        Waiting::until(static fn (): bool => $lines() === 2, 'the guides to be shown');
+        Waiting::until(fn (): bool => $this->guideLines() === 2, 'the guides to be shown');
         $browser->press('Remove all');
         $browser->waitForStatus('Removed 2 guides');
         $browser->press('Undo');

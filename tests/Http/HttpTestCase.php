@@ -72,7 +72,11 @@ abstract class HttpTestCase extends TestCase
         return $this->command($sheet, 'add-item', [], ['kind' => 'box', 'x' => $x, 'y' => $y, 'w' => $w, 'h' => $h, 'name' => $name])->assertOk()->json('created.0.id');
     }
 
-    /** The sheet's bytes, without its revision, which only rises. */
+    /**
+     * The sheet's bytes, without its revision, which only rises.
+     *
+     * @phpstan-impure
+     */
     protected function bytes(string $sheet): string
     {
         return (string) preg_replace('/"revision":\d+/', '', (string) $this->get("/api/sheets/$sheet")->assertOk()->getContent());

@@ -106,14 +106,19 @@ final class BlockTest extends TestCase
         $make = ['columns' => 4, 'rows' => 2, 'column_gap' => 5, 'row_gap' => 5, 'copies' => 'fill', 'series' => true];
         $scene = Scene::of()->put('a', 0, 0, 10, 10);
         $block = $scene->run('block', ['a'], $make)->report->selection[0];
-        $count = static fn (): int => count((new Tree($scene->items))->children($block));
         $scene->run('set-series', [$block], ['columns' => 6]);
-        self::assertSame(12, $count());
+        self::assertSame(12, $this->membersOf($scene, $block));
         $scene->run('set-series', [$block], ['count' => 10]);
-        self::assertSame(10, $count());
+        self::assertSame(10, $this->membersOf($scene, $block));
         $scene->run('set-series', [$block], ['columns' => 3]);
-        self::assertSame(10, $count());
+        self::assertSame(10, $this->membersOf($scene, $block));
         self::assertSame(4 * 10 + 3 * 5.0, $scene->bounds($block)->h);
+    }
+
+    /** @phpstan-impure */
+    private function membersOf(Scene $scene, string $block): int
+    {
+        return count((new Tree($scene->items))->children($block));
     }
 
     public function test_a_turned_block_is_edited_in_its_own_space(): void
