@@ -96,7 +96,7 @@ final class SameEverywhereTest extends BrowserTestCase
         self::assertSame('mixed', $browser->see('input[name=y]')->getAttribute('placeholder'));
         self::assertSame('270', $browser->see('input[name=w]')->getAttribute('value'));
         $browser->fill('input[name=y]', '220');
-        $browser->waitForStatus('Placed 4 cards: y 220');
+        $browser->waitForStatus('Placed 4 cards each: y 220');
         self::assertSame([220, 220, 220, 220], array_column($this->cards($sheet), 'y'));
     }
 

@@ -76,7 +76,8 @@ final class SelectingTest extends BrowserTestCase
         }
         $this->reload();
         $this->chooseAll();
-        self::assertSame(['144 ×5', '143 ×1'], Waiting::until(static fn (): array => (array) $browser->run('return [...document.querySelectorAll(".place .line button")].map((one) => one.textContent.trim())'), 'the widths with their counts'));
+        $counts = Waiting::until(static fn (): ?array => (array) $browser->run('return [...document.querySelectorAll(".place .line button")].map((one) => one.textContent.trim())') ?: null, 'the widths with their counts');
+        self::assertSame(['144 ×5', '143 ×1'], $counts);
         $browser->press('143 ×1');
         $this->waitForSelected('Card, 3');
         self::assertSame('143', $browser->see('input[name=w]')->getAttribute('value'));

@@ -189,7 +189,7 @@ final class Browser
 
     public function waitForStatus(string $part): string
     {
-        return Waiting::until(fn (): string|false => str_contains($this->status(), $part) ? $this->status() : false, "the status line to say \"$part\", it says \"{$this->status()}\"");
+        return Waiting::until(fn (): string|false => str_contains($this->status(), $part) ? $this->status() : false, fn (): string => "the status line to say \"$part\", it says \"{$this->status()}\"");
     }
 
     /** Until the sheet of the address is painted and nothing is on its way. */
