@@ -35,21 +35,25 @@ final readonly class SquareUp
      */
     public function run(array $ids): SquaredUp
     {
+        $boxes = $this->mover->boxesOf($ids);
         for ($round = 0; $round <= self::ROUNDS; $round++) {
-            $boxes = $this->mover->boxesOf($ids);
             $rows = Lanes::find($boxes, Axis::Y, $this->stack);
             $columns = Lanes::find($boxes, Axis::X, $this->stack);
             $first = $rows->rowByRow($boxes, $this->stack)[0];
             [$down, $toY] = $this->along($boxes, Axis::Y, $rows, $first);
             [$across, $toX] = $this->along($boxes, Axis::X, $columns, $first);
             foreach ($ids as $id) {
-                $this->mover->lead($id, Axis::X, self::sure($toX[$id]));
-                $this->mover->lead($id, Axis::Y, self::sure($toY[$id]));
+                foreach ([[Axis::X, $toX[$id]], [Axis::Y, $toY[$id]]] as [$axis, $to]) {
+                    if (! self::standsAt($axis->lead($boxes[$id]), $to)) {
+                        $this->mover->lead($id, $axis, self::sure($to));
+                    }
+                }
             }
             $now = $this->mover->boxesOf($ids);
             if (array_filter($ids, static fn (string $id): bool => max(abs($now[$id]->x - $boxes[$id]->x), abs($now[$id]->y - $boxes[$id]->y)) > Lanes::CLOSE) === []) {
                 return new SquaredUp(array_map(count(...), $rows->lanes), array_map(count(...), $columns->lanes), $across, $down);
             }
+            $boxes = $now;
         }
         throw Refusal::because('No rows and columns could be found that these would rest in. Square up fewer of them at a time.', 'items');
     }
@@ -145,6 +149,12 @@ final readonly class SquareUp
         }
 
         return $best;
+    }
+
+    /** Whether it stands there, and on the pixel: then there is nothing to settle. */
+    private static function standsAt(float $at, float $to): bool
+    {
+        return Length::same($at, $to) && Length::same($at, Length::whole($at));
     }
 
     /** A place that lies so near a half is the half, so that it always rounds alike. */

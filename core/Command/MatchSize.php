@@ -55,12 +55,13 @@ final readonly class MatchSize implements Command
         $model = $anchor === null ? null : $this->size($draft, $mover, $anchor);
         $w = $model === null ? $this->chosen(array_map(static fn (Rect $size): float => $size->w, $sizes)) : $model->w;
         $h = $model === null ? $this->chosen(array_map(static fn (Rect $size): float => $size->h, $sizes)) : $model->h;
+        $sizer = new Sizer($draft);
         $sized = [];
         foreach ($ids as $id) {
             if ($this->setsHeightOfLine($draft, $id)) {
                 continue;
             }
-            $this->apply($draft, $mover, $id, $this->dimension === 'height' ? $sizes[$id]->w : $w, $this->dimension === 'width' ? $sizes[$id]->h : $h);
+            $this->apply($draft, $mover, $sizer, $id, $this->dimension === 'height' ? $sizes[$id]->w : $w, $this->dimension === 'width' ? $sizes[$id]->h : $h);
             $sized[] = $id;
         }
         if ($sized === []) {
@@ -88,9 +89,8 @@ final readonly class MatchSize implements Command
         return $this->to === 'smallest' ? min($lengths) : max($lengths);
     }
 
-    private function apply(Draft $draft, Mover $mover, string $id, float $w, float $h): void
+    private function apply(Draft $draft, Mover $mover, Sizer $sizer, string $id, float $w, float $h): void
     {
-        $sizer = new Sizer($draft);
         if (! $mover->boxes->standsUpright($id)) {
             $sizer->frame($id, $w, $h, $this->hold);
 

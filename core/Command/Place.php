@@ -66,15 +66,16 @@ final readonly class Place implements Command
         if ($asBlock) {
             $this->block($draft, $mover, $selected->free, $before[0]);
         } else {
+            $sizer = new Sizer($draft);
             foreach ($selected->free as $id) {
-                $this->one($draft, $mover, $id);
+                $this->one($draft, $mover, $sizer, $id);
             }
         }
 
         return new Report($this->summary($draft, $selected->free, $before, $boxes()).$selected->note(), $selected->ids, $selected->leftOut());
     }
 
-    private function one(Draft $draft, Mover $mover, string $id): void
+    private function one(Draft $draft, Mover $mover, Sizer $sizer, string $id): void
     {
         $item = $draft->item($id);
         $before = $mover->box($id);
@@ -84,7 +85,6 @@ final readonly class Place implements Command
         $wanted = $this->wanted($draft, $own, $before, $item, $mover->isExempt($id));
         if (isset($this->figures['w']) || isset($this->figures['h'])) {
             $this->refuseHeightOfLine($item, $draft);
-            $sizer = new Sizer($draft);
             $upright
                 ? $sizer->toBounds($id, new Rect($wanted->x, $wanted->y, $wanted->w, $wanted->h))
                 : $sizer->frame($id, $wanted->w, $wanted->h, $this->ref);

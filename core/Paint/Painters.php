@@ -8,28 +8,29 @@ use AllSquare\Core\Sheet\Item;
 use AllSquare\Core\Text\FontLibrary;
 
 /** The painter of each kind of item. */
-final readonly class Painters
+final class Painters
 {
     /** Raised when what a painter writes changes, so that stored paintings are known to be old. */
     private const VERSION = 1;
 
-    /** @var array<string, Painter> */
-    private array $byKind;
+    /** @var array<string, Painter> made when something of their kind is painted first */
+    private array $byKind = [];
 
-    public function __construct(FontLibrary $fonts)
+    public function __construct(private readonly FontLibrary $fonts)
     {
-        $this->byKind = [
-            'box' => new BoxPainter,
-            'round' => new RoundPainter,
-            'line' => new LinePainter,
-            'text' => new TextPainter($fonts),
-            'group' => new GroupPainter,
-        ];
     }
 
     public function of(Item $item): Painter
     {
-        return $this->byKind[$item->kind->name()];
+        $kind = $item->kind->name();
+
+        return $this->byKind[$kind] ??= match ($kind) {
+            'box' => new BoxPainter,
+            'round' => new RoundPainter,
+            'line' => new LinePainter,
+            'text' => new TextPainter($this->fonts),
+            default => new GroupPainter,
+        };
     }
 
     /** Changes when the painting does: place, angle, name and opacity are not in it. */
