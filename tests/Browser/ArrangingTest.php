@@ -10,6 +10,8 @@ use Tests\Support\Waiting;
 /** What a designer does with the bench, from nothing to a squared sheet. */
 final class ArrangingTest extends BrowserTestCase
 {
+    protected const START = ['--empty'];
+
     public function test_a_log_page_a_block_of_berths_and_a_tide_dial_as_series(): void
     {
         $browser = $this->browser;

@@ -14,6 +14,9 @@ use Tests\Support\Waiting;
 /** The real interface in headless Chromium, on a server of its own with the demo. */
 abstract class BrowserTestCase extends TestCase
 {
+    /** @var list<string> how the server is started; `--empty` where the demo is not needed, which is faster */
+    protected const START = [];
+
     protected DataFolder $data;
 
     protected RunningServer $server;
@@ -23,7 +26,7 @@ abstract class BrowserTestCase extends TestCase
     protected function setUp(): void
     {
         $this->data = new DataFolder;
-        $this->server = new RunningServer($this->data->path);
+        $this->server = new RunningServer($this->data->path, static::START);
         $this->browser = new Browser($this->server->address);
     }
 

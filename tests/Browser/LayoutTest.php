@@ -9,6 +9,8 @@ use Tests\Support\Waiting;
 /** The desk at every width that is promised: nothing cut off, nothing overlapping, everything legible. */
 final class LayoutTest extends BrowserTestCase
 {
+    protected const START = ['--empty'];
+
     /** Fields whose figure is wider than they are; buttons and sentences that are cut off without a sign of it. */
     private const CUT_OFF = '
         const shown = (one) => one.getClientRects().length > 0;

@@ -11,6 +11,8 @@ use Tests\Support\Waiting;
 /** Getting at what is meant: in Contents, beneath others, alike, odd, locked. */
 final class SelectingTest extends BrowserTestCase
 {
+    protected const START = ['--empty'];
+
     /** @param  array<string, bool>  $held keys such as shiftKey */
     private function clickRow(string $id, array $held = []): void
     {
