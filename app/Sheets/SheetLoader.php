@@ -20,6 +20,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use PDO;
+use PDOStatement;
 use stdClass;
 
 /** Reads of a sheet what is needed, and no more. */
@@ -81,8 +82,7 @@ final readonly class SheetLoader
         foreach (ItemRows::BOXES as $box) {
             array_push($columns, "{$box}_x", "{$box}_y", "{$box}_w", "{$box}_h");
         }
-        $statement = DB::connection()->getPdo()->prepare('SELECT '.implode(', ', array_map(static fn (string $column): string => "items.$column", $columns)).' FROM json_each(?) AS named CROSS JOIN items ON items.id = named.value');
-        $statement->execute([json_encode($ids, JSON_THROW_ON_ERROR)]);
+        $statement = self::query('SELECT '.implode(', ', array_map(static fn (string $column): string => "items.$column", $columns)).' FROM json_each(?) AS named CROSS JOIN items ON items.id = named.value', [json_encode($ids, JSON_THROW_ON_ERROR)]);
         $found = [];
         while ($row = $statement->fetchObject()) {
             $found[$row->id] = $row;
@@ -99,8 +99,7 @@ final readonly class SheetLoader
      */
     public function inks(array $ids): array
     {
-        $statement = DB::connection()->getPdo()->prepare('SELECT items.id, ink_x, ink_y, ink_w, ink_h FROM json_each(?) AS named CROSS JOIN items ON items.id = named.value');
-        $statement->execute([json_encode($ids, JSON_THROW_ON_ERROR)]);
+        $statement = self::query('SELECT items.id, ink_x, ink_y, ink_w, ink_h FROM json_each(?) AS named CROSS JOIN items ON items.id = named.value', [json_encode($ids, JSON_THROW_ON_ERROR)]);
         $inks = [];
         foreach ($statement->fetchAll(PDO::FETCH_NUM) as [$id, $x, $y, $w, $h]) {
             $inks[$id] = new Rect((float) $x, (float) $y, (float) $w, (float) $h);
@@ -141,7 +140,7 @@ final readonly class SheetLoader
      */
     private function near(string $sheet, array $ids, string $both): array
     {
-        $statement = DB::connection()->getPdo()->prepare(
+        $statement = self::query(
             "WITH around(l, t, r, b) AS (
                 SELECT min(min(bounds_x, ink_x)) - 1, min(min(bounds_y, ink_y)) - 1,
                     max(max(bounds_x + bounds_w, ink_x + ink_w)) + 1, max(max(bounds_y + bounds_h, ink_y + ink_h)) + 1
@@ -151,8 +150,8 @@ final readonly class SheetLoader
             WHERE sheet_id = ? AND parent_id IS NULL
                 AND (min(bounds_x, ink_x) <= r AND max(bounds_x + bounds_w, ink_x + ink_w) >= l
                     $both min(bounds_y, ink_y) <= b AND max(bounds_y + bounds_h, ink_y + ink_h) >= t)",
+            [$sheet, json_encode($ids, JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE), $sheet],
         );
-        $statement->execute([$sheet, json_encode($ids, JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE), $sheet]);
 
         return $statement->fetchAll(PDO::FETCH_COLUMN);
     }
@@ -194,10 +193,18 @@ final readonly class SheetLoader
     private function fetch(string $from, array $bindings, string $with = ''): array
     {
         $columns = implode(', ', array_map(static fn (string $column): string => "items.$column", ItemRows::BASE));
-        $statement = DB::connection()->getPdo()->prepare("{$with}SELECT $columns $from");
-        $statement->execute($bindings);
+        $statement = self::query("{$with}SELECT $columns $from", $bindings);
 
         return ItemRows::toCoreAll($statement);
+    }
+
+    /** @param  list<mixed>  $bindings */
+    private static function query(string $sql, array $bindings): PDOStatement
+    {
+        $statement = DB::connection()->getPdo()->prepare($sql);
+        $statement->execute($bindings);
+
+        return $statement;
     }
 
     private function rows(string $sheet): Builder

@@ -64,7 +64,7 @@ final class Bench
         $dry = $hundred->dryRuns();
         $floor = ['floor' => static fn (): array => ['GET', "sheets/$large->sheet/revision", null]];
         $watch = new Stopwatch($server->address);
-        // One after the other: the changes turn and move what the dry runs are measured on.
+        // One after the other: the changes move what the dry runs are measured on.
         foreach ([...self::overFloor($watch->compare([...$floor, ...$dry])), ...self::overFloor($watch->compare([...$floor, ...$hundred->changes()]))] as $name => [$time, $ratio]) {
             printf('%s: median %.1f ms, p95 %.1f ms; ', $name, $time['median'], $time['p95']);
             $this->hold($ratio, HundredItems::MOST, 'times the floor');
@@ -75,7 +75,7 @@ final class Bench
         }
     }
 
-    /** No figure is asked for a hundred that are picked out of everything; it is printed to be known. */
+    /** Picked out of everything they are past the figure: all has to be read. Printed, and not held until that is mended. */
     private function scattered(RunningServer $server, LargeSheet $large): void
     {
         $hundred = new HundredItems($large, isScattered: true);

@@ -58,11 +58,7 @@ final class AheadTest extends BrowserTestCase
     public function test_what_repeating_would_give_follows_the_numbers_as_they_are_typed(): void
     {
         $browser = $this->browser;
-        ['sheet' => $sheet] = $this->openEmpty();
-        $this->add($sheet, 'box', 40, 40, 50, 30, 'Berth');
-        $this->reload();
-        $this->chooseAll();
-        $browser->press('Repeat…');
+        $sheet = $this->openToRepeat();
         $browser->waitForStatus('If pressed: Laid out "Berth": 3 × 2');
         Waiting::until(fn (): bool => $this->ghosts() === 6, 'ghosts of all six places');
         $browser->fill('[name="block columns"]', '4', '');

@@ -120,6 +120,18 @@ abstract class BrowserTestCase extends TestCase
         $this->browser->keys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL]);
     }
 
+    /** @return string the id of a sheet with one box on it, which is about to be repeated */
+    protected function openToRepeat(): string
+    {
+        ['sheet' => $sheet] = $this->openEmpty();
+        $this->add($sheet, 'box', 40, 40, 50, 30, 'Berth');
+        $this->reload();
+        $this->chooseAll();
+        $this->browser->press('Repeat…');
+
+        return $sheet;
+    }
+
     protected function waitForSelected(string $words): void
     {
         Waiting::until(fn (): bool => str_contains($this->browser->see('.place h3')->getText(), $words), "\"$words\" to be selected");

@@ -105,11 +105,7 @@ final class DraggingTest extends BrowserTestCase
     public function test_a_series_is_edited_coloured_and_broken_up(): void
     {
         $browser = $this->browser;
-        ['sheet' => $sheet] = $this->openEmpty();
-        $this->add($sheet, 'box', 40, 40, 50, 30, 'Berth');
-        $this->reload();
-        $this->chooseAll();
-        $browser->press('Repeat…');
+        $sheet = $this->openToRepeat();
         foreach (['columns' => '4', 'rows' => '2', 'across' => '10', 'down' => '10'] as $name => $value) {
             $browser->fill("[name=\"block $name\"]", $value, '');
         }

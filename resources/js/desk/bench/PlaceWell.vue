@@ -250,6 +250,11 @@ const clear = (side: Commands['set-clearance']['side']) => (typed: string, ids: 
     background: var(--well);
 }
 /* Where there is room, it goes to the figures. */
+@container (min-width: 236px) {
+    .item > label :deep(input) {
+        padding-right: 3px;
+    }
+}
 @container (min-width: 301px) {
     .figure .item {
         inset: 31px 66px;
