@@ -250,7 +250,7 @@ const clear = (side: Commands['set-clearance']['side']) => (typed: string, ids: 
     background: var(--well);
 }
 /* Where there is room, it goes to the figures. */
-@container (min-width: 236px) {
+@container (min-width: 234px) {
     .item > label :deep(input) {
         padding-right: 3px;
     }
