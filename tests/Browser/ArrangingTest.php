@@ -10,7 +10,7 @@ use Tests\Support\Waiting;
 /** What a designer does with the bench, from nothing to a squared sheet. */
 final class ArrangingTest extends BrowserTestCase
 {
-    protected const START = ['--empty'];
+    protected const DEMO = false;
 
     public function test_a_log_page_a_block_of_berths_and_a_tide_dial_as_series(): void
     {
@@ -170,12 +170,8 @@ final class ArrangingTest extends BrowserTestCase
         $browser->press('Undo');
         $browser->waitForStatus('Undone');
         $browser->run('document.querySelector(".plane").focus()');
-        foreach (range(1, 5) as $_) {
-            $browser->keys([WebDriverKeys::SHIFT, WebDriverKeys::ARROW_RIGHT, WebDriverKeys::NULL]);
-        }
-        foreach (range(1, 6) as $_) {
-            $browser->keys(WebDriverKeys::ARROW_RIGHT);
-        }
+        $right = WebDriverKeys::ARROW_RIGHT;
+        $browser->keys([WebDriverKeys::SHIFT, str_repeat($right, 5), WebDriverKeys::NULL, str_repeat($right, 6)]);
         Waiting::until(fn (): bool => max(array_column($this->boundsOf($sheet, 'Porthole'), 'x')) === 76, 'the copy to stand at 76');
         foreach (range(3, 9) as $count) {
             $browser->keys('.');

@@ -11,11 +11,15 @@ use Tests\Support\DataFolder;
 use Tests\Support\RunningServer;
 use Tests\Support\Waiting;
 
-/** The real interface in headless Chromium, on a server of its own with the demo. */
+/** The real interface in headless Chromium, which is started once and comes to every test as a new visitor. */
 abstract class BrowserTestCase extends TestCase
 {
-    /** @var list<string> how the server is started; `--empty` where the demo is not needed, which is faster */
-    protected const START = [];
+    /** Whether the tests begin with the demo, each on a server of its own; without it they share one that starts empty. */
+    protected const DEMO = true;
+
+    private static ?Browser $open = null;
+
+    private static ?RunningServer $empty = null;
 
     protected DataFolder $data;
 
@@ -25,16 +29,48 @@ abstract class BrowserTestCase extends TestCase
 
     protected function setUp(): void
     {
-        $this->data = new DataFolder;
-        $this->server = new RunningServer($this->data->path, static::START);
-        $this->browser = new Browser($this->server->address);
+        if (static::DEMO) {
+            $this->data = new DataFolder;
+            $this->server = new RunningServer($this->data->path);
+        } else {
+            $this->server = self::$empty ??= self::startEmpty();
+        }
+        if (self::$open === null) {
+            self::$open = new Browser($this->server->address);
+            register_shutdown_function(self::end(...));
+        } else {
+            self::$open->comeNewTo($this->server->address);
+        }
+        $this->browser = self::$open;
     }
 
     protected function tearDown(): void
     {
-        $this->browser->close();
-        $this->server->stop();
-        $this->data->remove();
+        if (static::DEMO) {
+            $this->server->stop();
+            $this->data->remove();
+        }
+        if ($this->status()->isError() || $this->status()->isFailure()) {
+            self::end();
+        }
+    }
+
+    private static function startEmpty(): RunningServer
+    {
+        $data = new DataFolder;
+        $server = new RunningServer($data->path, ['--empty']);
+        register_shutdown_function(static function () use ($server, $data): void {
+            $server->stop();
+            $data->remove();
+        });
+
+        return $server;
+    }
+
+    private static function end(): void
+    {
+        self::$open?->close();
+        self::$open = null;
     }
 
     /** @return array{document: string, sheet: string} ids of a sheet of the demo */

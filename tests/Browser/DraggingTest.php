@@ -10,7 +10,7 @@ use Tests\Support\Waiting;
 /** Dragging with what is held, places that are taken along, and series worked on by hand. */
 final class DraggingTest extends BrowserTestCase
 {
-    protected const START = ['--empty'];
+    protected const DEMO = false;
 
     public function test_shift_holds_one_axis_and_what_is_held_at_release_counts(): void
     {

@@ -88,11 +88,10 @@ final class FirstMinutesTest extends BrowserTestCase
         $browser->press('Align tops');
         $browser->waitForStatus('Aligned 4 cards');
         $squared = $this->cards($sheet);
-        $browser->close();
         $this->server->kill();
 
         $this->server = new RunningServer($this->data->path);
-        $this->browser = $browser = new Browser($this->server->address);
+        $browser->comeNewTo($this->server->address);
         $this->openDemo();
         self::assertEquals($squared, $this->cards($sheet));
         $browser->press('Undo');

@@ -9,7 +9,7 @@ use Tests\Support\Waiting;
 /** The desk at every width that is promised: nothing cut off, nothing overlapping, everything legible. */
 final class LayoutTest extends BrowserTestCase
 {
-    protected const START = ['--empty'];
+    protected const DEMO = false;
 
     /** Fields whose figure is wider than they are; buttons and sentences that are cut off without a sign of it. */
     private const CUT_OFF = '

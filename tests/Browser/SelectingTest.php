@@ -11,7 +11,7 @@ use Tests\Support\Waiting;
 /** Getting at what is meant: in Contents, beneath others, alike, odd, locked. */
 final class SelectingTest extends BrowserTestCase
 {
-    protected const START = ['--empty'];
+    protected const DEMO = false;
 
     /** @param  array<string, bool>  $held keys such as shiftKey */
     private function clickRow(string $id, array $held = []): void

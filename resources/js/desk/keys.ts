@@ -39,7 +39,7 @@ export const KEYS: [string, string][] = [
 ];
 
 /** Milliseconds after which another press of an arrow begins a new line of the history. */
-const RUN_ENDS = 1500;
+const RUN_ENDS = 3000;
 
 const ARROWS: Record<string, [number, number]> = {
     ArrowLeft: [-1, 0],
@@ -139,7 +139,7 @@ export function useKeys() {
         const arrow = ARROWS[event.key];
         if (arrow) {
             event.preventDefault();
-            nudge(arrow, event.shiftKey ? 10 : 1);
+            nudge(arrow, event.shiftKey ? 10 : 1, event.timeStamp);
             return;
         }
         if (event.key === 'Enter' && target.closest('button')) return;
@@ -156,9 +156,8 @@ export function useKeys() {
         }
     }
 
-    function nudge([x, y]: [number, number], by: number): void {
+    function nudge([x, y]: [number, number], by: number, now: number): void {
         if (desk.selection.length === 0) return;
-        const now = Date.now();
         const chosen = desk.selection.join();
         if (run.chosen !== chosen || now - run.last > RUN_ENDS) run.token = crypto.randomUUID();
         Object.assign(run, { chosen, last: now });

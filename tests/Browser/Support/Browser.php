@@ -29,7 +29,8 @@ final class Browser
 
     private readonly string $profile;
 
-    public function __construct(private readonly string $address, int $width = 1280, int $height = 800)
+    /** @param  string  $address  of the server, without a slash at its end */
+    public function __construct(private string $address, private readonly int $width = 1280, private readonly int $height = 800)
     {
         $this->profile = sys_get_temp_dir().'/allsquare-browser-'.bin2hex(random_bytes(6));
         $this->downloads = "$this->profile/downloads";
@@ -40,7 +41,7 @@ final class Browser
         Waiting::until(static fn (): bool => self::isReady($port), 'ChromeDriver');
         $options = (new ChromeOptions)->setBinary('/usr/bin/chromium')->addArguments([
             '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
-            '--disable-component-update', '--disable-sync', '--force-device-scale-factor=1', '--hide-scrollbars',
+            '--disable-component-update', '--disable-sync', '--disable-extensions', '--force-prefers-reduced-motion', '--force-device-scale-factor=1', '--hide-scrollbars',
             "--user-data-dir=$this->profile/chromium", "--window-size=$width,$height",
         ])->setExperimentalOption('prefs', ['download.default_directory' => $this->downloads, 'download.prompt_for_download' => false]);
         $capabilities = DesiredCapabilities::chrome()->setCapability(ChromeOptions::CAPABILITY, $options);
@@ -67,6 +68,16 @@ final class Browser
         /** @var array{int, int} $inner */
         $inner = $this->driver->executeScript('return [innerWidth, innerHeight]');
         $window->setSize(new WebDriverDimension(2 * $width - $inner[0], 2 * $height - $inner[1]));
+    }
+
+    /** Goes on with another server, as a new visitor: nothing of the last is open or remembered. */
+    public function comeNewTo(string $address): void
+    {
+        $this->run('localStorage.clear(); sessionStorage.clear();');
+        $this->driver->get('about:blank');
+        array_map(unlink(...), glob("$this->downloads/*") ?: []);
+        $this->resize($this->width, $this->height);
+        $this->address = $address;
     }
 
     public function visit(string $path): void
