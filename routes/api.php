@@ -10,6 +10,7 @@ use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\MeasureController;
 use App\Http\Controllers\RenderController;
 use App\Http\Controllers\SheetController;
+use App\Http\Controllers\SnapController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('documents', [DocumentController::class, 'index']);
@@ -29,6 +30,9 @@ Route::post('sheets/{sheet}/copy', [SheetController::class, 'copy']);
 Route::post('sheets/{sheet}/evaluate', [SheetController::class, 'evaluate']);
 
 Route::post('sheets/{sheet}/surroundings', [MeasureController::class, 'surroundings']);
+Route::match(['get', 'post'], 'sheets/{sheet}/gaps', [MeasureController::class, 'gaps']);
+Route::get('sheets/{sheet}/distance', [MeasureController::class, 'distance']);
+Route::post('sheets/{sheet}/snap', [SnapController::class, 'candidates']);
 
 Route::get('commands', [CommandController::class, 'index']);
 Route::post('sheets/{id}/commands', [CommandController::class, 'run']);
@@ -39,6 +43,7 @@ Route::get('documents/{document}/history', [HistoryController::class, 'index']);
 Route::post('documents/{document}/history/{line}', [HistoryController::class, 'goTo'])->whereNumber('line');
 
 Route::get('sheets/{sheet}/render.svg', [RenderController::class, 'svg']);
+Route::get('sheets/{sheet}/colour', [RenderController::class, 'colour']);
 Route::get('sheets/{sheet}/render.png', [RenderController::class, 'png']);
 Route::post('sheets/{sheet}/export', [ExportController::class, 'export']);
 

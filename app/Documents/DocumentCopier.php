@@ -6,12 +6,13 @@ namespace App\Documents;
 
 use AllSquare\Core\Sheet\Naming;
 use App\Models\Document;
+use App\Sheets\UlidSource;
 use Illuminate\Support\Facades\DB;
 
 /** Copies a document with its sheets, without its history. */
 final readonly class DocumentCopier
 {
-    public function __construct(private SheetCopier $sheets)
+    public function __construct(private SheetCopier $sheets, private UlidSource $ids)
     {
     }
 
@@ -21,6 +22,9 @@ final readonly class DocumentCopier
             $copy = Document::query()->create(['name' => mb_strimwidth($document->name, 0, Naming::LONGEST - 5).' copy']);
             foreach ($document->sheets()->get() as $sheet) {
                 $this->sheets->copy($sheet, $sheet->name, $copy->id);
+            }
+            foreach (DB::table('grids')->where('document_id', $document->id)->orderBy('id')->get() as $grid) {
+                DB::table('grids')->insert([...(array) $grid, 'id' => $this->ids->next(), 'document_id' => $copy->id]);
             }
 
             return $copy;

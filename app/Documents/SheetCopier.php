@@ -21,17 +21,22 @@ final readonly class SheetCopier
         $copy = $sheet->replicate()->fill(['name' => $name, 'removed' => $document === null, 'revision' => 0, 'document_id' => $document ?? $sheet->document_id]);
         $copy->id = $this->ids->next();
         $copy->save();
-        $this->items($sheet->id, $copy->id);
+        $ids = $this->items($sheet->id, $copy->id);
         foreach (['slices', 'guides'] as $table) {
             foreach (DB::table($table)->where('sheet_id', $sheet->id)->orderBy('id')->get() as $row) {
                 DB::table($table)->insert([...(array) $row, 'id' => $this->ids->next(), 'sheet_id' => $copy->id]);
             }
         }
 
+        foreach (DB::table('dimensions')->where('sheet_id', $sheet->id)->orderBy('id')->get() as $row) {
+            DB::table('dimensions')->insert([...(array) $row, 'id' => $this->ids->next(), 'sheet_id' => $copy->id, 'a' => $ids[$row->a] ?? $row->a, 'b' => $ids[$row->b] ?? $row->b]);
+        }
+
         return $copy;
     }
 
-    private function items(string $from, string $to): void
+    /** @return array<string, string> the new ids by the old */
+    private function items(string $from, string $to): array
     {
         $ids = [];
         foreach (Item::query()->toBase()->where('sheet_id', $from)->pluck('id') as $id) {
@@ -45,5 +50,7 @@ final readonly class SheetCopier
                 'parent_id' => $row->parent_id === null ? null : $ids[$row->parent_id],
             ])->all());
         });
+
+        return $ids;
     }
 }

@@ -31,6 +31,7 @@ final class Recorder
             'revision' => $sheet->revision,
             'key' => $call->key,
             'run' => $call->run,
+            'unit' => $call->unit->value,
         ]);
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http;
 
 use AllSquare\Core\Command\Catalogue;
+use AllSquare\Core\Geometry\Unit;
 use AllSquare\Core\Refusal;
 use App\Sheets\CommandCall;
 use Opis\JsonSchema\Errors\ValidationError;
@@ -50,6 +51,7 @@ final readonly class Schemas
             $body->dry ?? false,
             $body->key ?? null,
             $body->run ?? null,
+            Unit::from($body->unit ?? 'px'),
         );
     }
 

@@ -14,6 +14,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $id
  * @property string $axis
  * @property float $at
+ * @property bool $locked
  */
 final class Guide extends Model
 {
@@ -25,14 +26,17 @@ final class Guide extends Model
 
     protected $guarded = [];
 
+    /** @var array<string, string> */
+    protected $casts = ['locked' => 'bool'];
+
     public function toCore(): CoreGuide
     {
-        return new CoreGuide($this->id, Axis::from($this->axis), $this->at);
+        return new CoreGuide($this->id, Axis::from($this->axis), $this->at, $this->locked);
     }
 
     /** @return array<string, mixed> */
     public static function columns(CoreGuide $guide): array
     {
-        return ['axis' => $guide->axis->value, 'at' => $guide->at];
+        return ['axis' => $guide->axis->value, 'at' => $guide->at, 'locked' => (int) $guide->locked];
     }
 }

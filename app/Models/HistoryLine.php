@@ -23,6 +23,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $revision
  * @property bool $undone
  * @property string|null $key
+ * @property string $unit
  * @property string|null $run
  * @property string $created_at
  */

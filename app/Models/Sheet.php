@@ -6,6 +6,7 @@ namespace App\Models;
 
 use AllSquare\Core\Geometry\Point;
 use AllSquare\Core\Geometry\Unit;
+use AllSquare\Core\Guide\LayoutGrid;
 use AllSquare\Core\Sheet\Margins;
 use AllSquare\Core\Sheet\Sheet as CoreSheet;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
@@ -32,6 +33,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property float $zero_x
  * @property float $zero_y
  * @property float|null $unit_of_spacing
+ * @property string|null $grid
  * @property bool $removed
  * @property int $revision
  */
@@ -66,6 +68,7 @@ final class Sheet extends Model
             $this->background,
             new Point($this->zero_x, $this->zero_y),
             $this->unit_of_spacing,
+            $this->grid === null ? new LayoutGrid : LayoutGrid::fromArray(json_decode($this->grid, true, flags: JSON_THROW_ON_ERROR)),
         );
     }
 
@@ -87,6 +90,7 @@ final class Sheet extends Model
             'zero_x' => $sheet->zero->x,
             'zero_y' => $sheet->zero->y,
             'unit_of_spacing' => $sheet->unitOfSpacing,
+            'grid' => $sheet->grid->isEmpty() ? null : json_encode($sheet->grid->toArray(), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION),
         ];
     }
 }

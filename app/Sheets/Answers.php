@@ -6,9 +6,13 @@ namespace App\Sheets;
 
 use AllSquare\Core\Command\Execution;
 use AllSquare\Core\Command\Report;
+use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Point;
 use AllSquare\Core\Guide\Guide as CoreGuide;
 use AllSquare\Core\Guide\Guides;
+use AllSquare\Core\Guide\LayoutGrid;
+use AllSquare\Core\Guide\NamedGrid as CoreGrid;
+use AllSquare\Core\Measure\Dimension as CoreDimension;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\Sheet as CoreSheet;
 use AllSquare\Core\Slice\Slice as CoreSlice;
@@ -47,6 +51,7 @@ final readonly class Answers
             'background' => $sheet->background,
             'zero' => self::point($sheet->zero),
             'unit_of_spacing' => $sheet->unitOfSpacing,
+            'grid' => self::grid($sheet),
         ];
     }
 
@@ -65,13 +70,47 @@ final readonly class Answers
     /** @return array<string, mixed> */
     public static function guide(CoreGuide $guide): array
     {
-        return ['id' => $guide->id, 'axis' => $guide->axis->value, 'at' => $guide->at];
+        return ['id' => $guide->id, 'axis' => $guide->axis->value, 'at' => $guide->at, 'locked' => $guide->locked];
     }
 
     /** @return list<array<string, mixed>> */
     public function guides(string $sheet): array
     {
         return array_map(self::guide(...), $this->loader->guides($sheet));
+    }
+
+    /**
+     * The layout grid, with where its columns and rows come to lie.
+     *
+     * @return array<string, mixed>
+     */
+    private static function grid(CoreSheet $sheet): array
+    {
+        return [...$sheet->grid->toArray(), 'spans' => ['x' => LayoutGrid::spans($sheet, Axis::X), 'y' => LayoutGrid::spans($sheet, Axis::Y)]];
+    }
+
+    /** @return array<string, mixed> */
+    public static function dimension(CoreDimension $dimension): array
+    {
+        return ['id' => $dimension->id, 'a' => $dimension->a, 'b' => $dimension->b, 'axis' => $dimension->axis, 'by' => $dimension->by->value];
+    }
+
+    /** @return list<array<string, mixed>> */
+    public function dimensions(string $sheet): array
+    {
+        return array_map(self::dimension(...), $this->loader->dimensions($sheet));
+    }
+
+    /** @return array<string, mixed> */
+    public static function namedGrid(CoreGrid $grid): array
+    {
+        return ['id' => $grid->id, 'name' => $grid->name, ...$grid->toArray()];
+    }
+
+    /** @return list<array<string, mixed>> */
+    public function grids(string $document): array
+    {
+        return array_map(self::namedGrid(...), $this->loader->grids($document));
     }
 
     /** @return array<string, mixed> */
@@ -98,8 +137,10 @@ final readonly class Answers
             'changed' => $changed,
             'removed' => array_map(strval(...), array_keys(array_filter($done->change->items, static fn (array $pair): bool => $pair[1] === null))),
             ...($done->change->sheet === null ? [] : ['settings' => self::settings($draft->sheet())]),
-            ...($done->change->slices === [] ? [] : ['slices' => array_values(array_map(self::slice(...), $draft->slices()))]),
-            ...($done->change->guides === [] ? [] : ['guides' => array_values(array_map(self::guide(...), Guides::inOrder($draft->guides())))]),
+            ...($done->change->slices === [] ? [] : ['slices' => array_values(array_map(self::slice(...), $draft->slices->all()))]),
+            ...($done->change->guides === [] ? [] : ['guides' => array_values(array_map(self::guide(...), Guides::inOrder($draft->guides->all())))]),
+            ...($done->change->dimensions === [] ? [] : ['dimensions' => array_values(array_map(self::dimension(...), $draft->dimensions->all()))]),
+            ...($done->change->grids === [] ? [] : ['grids' => array_values(array_map(self::namedGrid(...), $draft->grids->all()))]),
             'report' => self::report($done->report),
         ];
     }
@@ -125,6 +166,8 @@ final readonly class Answers
             ...($sheet === null ? [] : ['settings' => self::settings($sheet->toCore())]),
             ...($patch->touches('slices') ? ['slices' => $this->slices($line->sheet_id)] : []),
             ...($patch->touches('guides') ? ['guides' => $this->guides($line->sheet_id)] : []),
+            ...($patch->touches('dimensions') ? ['dimensions' => $this->dimensions($line->sheet_id)] : []),
+            ...($patch->touches('grids') ? ['grids' => $this->grids($line->document_id)] : []),
             'report' => $line->report,
         ];
     }

@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace App\Sheets;
 
 use AllSquare\Core\Guide\Guide as CoreGuide;
+use AllSquare\Core\Guide\NamedGrid as CoreGrid;
+use AllSquare\Core\Measure\Dimension as CoreDimension;
 use AllSquare\Core\Sheet\Change;
 use AllSquare\Core\Sheet\Item as CoreItem;
-use AllSquare\Core\Sheet\Sheet as CoreSheet;
 use AllSquare\Core\Slice\Slice as CoreSlice;
 use App\History\Patch;
+use App\Models\Dimension;
 use App\Models\Guide;
+use App\Models\NamedGrid;
 use App\Models\Sheet;
 use App\Models\Slice;
 use Illuminate\Support\Facades\DB;
@@ -20,21 +23,28 @@ use stdClass;
 /** Turns changes of the core into patches, and writes patches. */
 final class ChangeWriter
 {
-    private const TABLES = ['documents', 'sheets', 'items', 'slices', 'guides'];
+    private const TABLES = ['documents', 'sheets', 'items', 'slices', 'guides', 'dimensions', 'grids'];
 
     public function patch(Sheet $sheet, Change $change): Patch
     {
         $rows = [];
+        $belongs = ['sheet_id' => $sheet->id];
         foreach ($change->items as $id => [$was, $is]) {
             $rows[] = $was !== null && $is !== null
                 ? ['items', $id, ...ItemRows::difference($was, $is)]
-                : self::row('items', $id, $sheet->id, $was, $is, ItemRows::columns(...));
+                : self::row('items', $id, $belongs, $was, $is, ItemRows::columns(...));
         }
         foreach ($change->slices as $id => [$was, $is]) {
-            $rows[] = self::row('slices', $id, $sheet->id, $was, $is, Slice::columns(...));
+            $rows[] = self::row('slices', $id, $belongs, $was, $is, Slice::columns(...));
         }
         foreach ($change->guides as $id => [$was, $is]) {
-            $rows[] = self::row('guides', $id, $sheet->id, $was, $is, Guide::columns(...));
+            $rows[] = self::row('guides', $id, $belongs, $was, $is, Guide::columns(...));
+        }
+        foreach ($change->dimensions as $id => [$was, $is]) {
+            $rows[] = self::row('dimensions', $id, $belongs, $was, $is, Dimension::columns(...));
+        }
+        foreach ($change->grids as $id => [$was, $is]) {
+            $rows[] = self::row('grids', $id, ['document_id' => $sheet->document_id], $was, $is, NamedGrid::columns(...));
         }
         if ($change->sheet !== null) {
             $rows[] = ['sheets', $sheet->id, ...Patch::difference(...array_map(Sheet::columns(...), $change->sheet))];
@@ -100,18 +110,19 @@ final class ChangeWriter
     }
 
     /**
-     * @template T of CoreItem|CoreSlice|CoreGuide|CoreSheet
+     * @template T of CoreItem|CoreSlice|CoreGuide|CoreDimension|CoreGrid
      *
+     * @param  array<string, string>  $belongs  the column that says to what it belongs
      * @param  T|null  $was
      * @param  T|null  $is
      * @param  callable(T): array<string, mixed>  $columns
      * @return array{0: string, 1: string, 2: array<string, mixed>|null, 3: array<string, mixed>|null}
      */
-    private static function row(string $table, string $id, string $sheet, ?object $was, ?object $is, callable $columns): array
+    private static function row(string $table, string $id, array $belongs, ?object $was, ?object $is, callable $columns): array
     {
         return match (true) {
-            $was === null && $is !== null => [$table, $id, null, ['sheet_id' => $sheet, ...$columns($is)]],
-            $was !== null && $is === null => [$table, $id, ['sheet_id' => $sheet, ...$columns($was)], null],
+            $was === null && $is !== null => [$table, $id, null, [...$belongs, ...$columns($is)]],
+            $was !== null && $is === null => [$table, $id, [...$belongs, ...$columns($was)], null],
             $was !== null && $is !== null => [$table, $id, ...Patch::difference($columns($was), $columns($is))],
             default => [$table, $id, null, null],
         };

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Sheets;
 
 use AllSquare\Core\Command\Command;
+use AllSquare\Core\Geometry\Unit;
 
 /** A command as it was asked for, checked against its schema. */
 final readonly class CommandCall
@@ -15,6 +16,7 @@ final readonly class CommandCall
      * @param  int|null  $revision  what the sheet is expected to be at
      * @param  bool  $dry  say what would happen and store nothing
      * @param  string|null  $key  a retry with the same key happens once
+     * @param  Unit  $unit  in which bare numbers in sums are given
      * @param  string|null  $run  moves of the same items in the same run are one line of the history
      */
     public function __construct(
@@ -25,6 +27,7 @@ final readonly class CommandCall
         public bool $dry = false,
         public ?string $key = null,
         public ?string $run = null,
+        public Unit $unit = Unit::Px,
     ) {
     }
 
@@ -33,8 +36,8 @@ final readonly class CommandCall
      *
      * @param  array<string, mixed>  $params
      */
-    public function of(Command $command, array $params): self
+    public function of(Command $command, array $params, Unit $unit): self
     {
-        return new self($command, $this->items, $params, $this->revision, $this->dry, $this->key, $this->run);
+        return new self($command, $this->items, $params, $this->revision, $this->dry, $this->key, $this->run, $unit);
     }
 }

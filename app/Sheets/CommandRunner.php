@@ -68,7 +68,7 @@ final readonly class CommandRunner
         $this->raise($sheetId, $call->revision);
         $sheet = Sheet::query()->findOrFail($sheetId);
         $call = $this->past->resolved($sheet, $call);
-        $draft = $this->loader->draft($sheet, $call->command->needs(), $call->items);
+        $draft = $this->loader->draft($sheet, $call->command->needs(), $call->items, $call->unit);
         $done = Execution::of($call->command, $draft, $call->items);
         if ($done->change->isEmpty()) {
             throw new NothingChanged($this->answers->unchanged($sheet->revision - 1, $done->report));
@@ -97,7 +97,7 @@ final readonly class CommandRunner
             throw new StaleRevision($sheet->revision);
         }
         $call = $this->past->resolved($sheet, $call);
-        $draft = $this->loader->draft($sheet, $call->command->needs(), $call->items);
+        $draft = $this->loader->draft($sheet, $call->command->needs(), $call->items, $call->unit);
         $done = Execution::of($call->command, $draft, $call->items);
         if ($done->change->isEmpty()) {
             return $this->answers->unchanged($sheet->revision, $done->report);

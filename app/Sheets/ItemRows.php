@@ -18,7 +18,7 @@ use stdClass;
 final class ItemRows
 {
     /** Everything a command or a patch works with: no painting, which is long. */
-    public const BASE = ['id', 'parent_id', 'rank', 'kind', 'name', 'x', 'y', 'w', 'h', 'angle', 'origin_x', 'origin_y', 'locked', 'hidden', 'props'];
+    public const BASE = ['id', 'parent_id', 'rank', 'kind', 'name', 'x', 'y', 'w', 'h', 'angle', 'origin_x', 'origin_y', 'locked', 'hidden', 'reference', 'props'];
 
     public const BOXES = ['bounds', 'ink', 'painted'];
 
@@ -36,6 +36,7 @@ final class ItemRows
             (bool) $row->hidden,
             json_decode($row->props, true, flags: JSON_THROW_ON_ERROR),
             new Point((float) $row->origin_x, (float) $row->origin_y),
+            (bool) $row->reference,
         );
     }
 
@@ -50,7 +51,7 @@ final class ItemRows
         // Many items look alike, and what is written alike is read once.
         $props = $items = [];
         while ($row = $rows->fetch(PDO::FETCH_NUM)) {
-            [$id, $parent, $rank, $kind, $name, $x, $y, $w, $h, $angle, $originX, $originY, $locked, $hidden, $json] = $row;
+            [$id, $parent, $rank, $kind, $name, $x, $y, $w, $h, $angle, $originX, $originY, $locked, $hidden, $reference, $json] = $row;
             $items[$id] = new Item(
                 $id,
                 $parent,
@@ -63,6 +64,7 @@ final class ItemRows
                 (bool) $hidden,
                 $props[$json] ??= json_decode($json, true, flags: JSON_THROW_ON_ERROR),
                 $kinds[$kind]->holdsItems() ? new Point((float) $originX, (float) $originY) : $noOrigin,
+                (bool) $reference,
             );
         }
 
@@ -95,6 +97,7 @@ final class ItemRows
             'origin_y' => $item->origin->y,
             'locked' => (int) $item->locked,
             'hidden' => (int) $item->hidden,
+            'reference' => (int) $item->reference,
         ];
     }
 
@@ -161,6 +164,7 @@ final class ItemRows
             'ink' => ['x' => $row->ink_x, 'y' => $row->ink_y, 'w' => $row->ink_w, 'h' => $row->ink_h],
             'locked' => (bool) $row->locked,
             'hidden' => (bool) $row->hidden,
+            'reference' => (bool) $row->reference,
             ...json_decode($row->props, true, flags: JSON_THROW_ON_ERROR),
         ];
         if ($row->kind === 'group') {

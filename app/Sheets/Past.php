@@ -7,6 +7,7 @@ namespace App\Sheets;
 use AllSquare\Core\Command\Again;
 use AllSquare\Core\Command\Catalogue;
 use AllSquare\Core\Command\PastCommand;
+use AllSquare\Core\Geometry\Unit;
 use App\Models\HistoryLine;
 use App\Models\Sheet;
 use Illuminate\Database\Eloquent\Collection;
@@ -25,9 +26,9 @@ final readonly class Past
         $lines = HistoryLine::query()
             ->where('document_id', $sheet->document_id)->where('undone', false)
             ->orderByDesc('id')->limit(self::LINES)
-            ->get(['command', 'params', 'report', 'selected_after']);
-        [$name, $params] = Again::of($lines->map(static fn (HistoryLine $line): PastCommand => new PastCommand($line->command, $line->params, $line->report, $line->selected_after)));
+            ->get(['command', 'params', 'report', 'selected_after', 'unit']);
+        [$name, $params, $unit] = Again::of($lines->map(static fn (HistoryLine $line): PastCommand => new PastCommand($line->command, $line->params, $line->report, $line->selected_after, $line->unit)));
 
-        return $call->of(Catalogue::make($name, $params), $params);
+        return $call->of(Catalogue::make($name, $params), $params, Unit::from($unit));
     }
 }

@@ -7,13 +7,18 @@ namespace App\Sheets;
 use AllSquare\Core\Command\Needs;
 use AllSquare\Core\Command\Scope;
 use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Geometry\Unit;
 use AllSquare\Core\Guide\Guide as CoreGuide;
+use AllSquare\Core\Guide\NamedGrid as CoreGrid;
+use AllSquare\Core\Measure\By;
+use AllSquare\Core\Measure\Dimension as CoreDimension;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\Item as CoreItem;
 use AllSquare\Core\Slice\Slice as CoreSlice;
 use AllSquare\Core\Text\FontLibrary;
 use App\Models\Guide;
 use App\Models\Item;
+use App\Models\NamedGrid;
 use App\Models\Sheet;
 use App\Models\Slice;
 use Illuminate\Database\Eloquent\Collection;
@@ -33,17 +38,39 @@ final readonly class SheetLoader
     /**
      * @param  list<string>  $named
      */
-    public function draft(Sheet $sheet, Needs $needs, array $named): Draft
+    public function draft(Sheet $sheet, Needs $needs, array $named, Unit $unit = Unit::Px): Draft
     {
         return new Draft(
             $sheet->toCore(),
             $this->items($sheet->id, $needs, $named),
-            $needs->slices ? $this->slices($sheet->id) : [],
             $this->fonts,
             $this->ids,
             $needs->scope === Scope::Order ? $this->rows($sheet->id)->count() : 0,
+            $needs->slices ? $this->slices($sheet->id) : [],
             $needs->guides ? $this->guides($sheet->id) : [],
+            // What depends on an item goes with it, whatever the command is.
+            $this->dimensions($sheet->id),
+            $needs->grids ? $this->grids($sheet->document_id) : [],
+            $unit,
+            $needs->plan === null ? null : (new PlanLoader($this->fonts, $this))->plan($sheet->id, $needs->plan),
         );
+    }
+
+    /** @return list<CoreDimension> in the order in which they were made */
+    public function dimensions(string $sheet): array
+    {
+        $statement = self::query('SELECT id, a, b, axis, "by" FROM dimensions WHERE sheet_id = ? ORDER BY id', [$sheet]);
+
+        return array_map(static fn (array $row): CoreDimension => new CoreDimension($row[0], $row[1], $row[2], $row[3], By::from($row[4])), $statement->fetchAll(PDO::FETCH_NUM));
+    }
+
+    /** @return list<CoreGrid> by name */
+    public function grids(string $document): array
+    {
+        /** @var Collection<int, NamedGrid> $grids */
+        $grids = NamedGrid::query()->where('document_id', $document)->orderBy('name')->orderBy('id')->get();
+
+        return $grids->map(static fn (NamedGrid $grid): CoreGrid => $grid->toCore())->values()->all();
     }
 
     /** @return list<CoreGuide> */

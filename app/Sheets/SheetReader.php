@@ -29,7 +29,8 @@ final readonly class SheetReader
             'sheet' => $this->answers->sheet($sheet),
             'items' => self::inOrder($children, ''),
             'guides' => $this->answers->guides($sheet->id),
-            'dimensions' => [],
+            'grids' => $this->answers->grids($sheet->document_id),
+            'dimensions' => $this->answers->dimensions($sheet->id),
             'slices' => $this->answers->slices($sheet->id),
             'revision' => $sheet->revision,
         ], self::FLAGS);

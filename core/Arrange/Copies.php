@@ -7,7 +7,7 @@ namespace AllSquare\Core\Arrange;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Sheet\Draft;
 
-/** Copies items with all that is in them. Copies are not locked, so that they can be put where they belong. */
+/** Copies items with all that is in them. Copies are neither locked nor references, so that they can be put where they belong. */
 final readonly class Copies
 {
     /** In one command. */
@@ -51,7 +51,7 @@ final readonly class Copies
         $id = $this->draft->nextId();
         $item = $this->draft->item($source);
         $inside = $item->kind->holdsItems() ? $this->draft->tree->children($source) : [];
-        $this->draft->add($item->with(['id' => $id, 'parent' => $parent, 'locked' => false]));
+        $this->draft->add($item->with(['id' => $id, 'parent' => $parent, 'locked' => false, 'reference' => false]));
         foreach ($inside as $child) {
             $this->into($child->id, $id);
         }

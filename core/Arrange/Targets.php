@@ -58,7 +58,7 @@ final class Targets
     /** @throws Refusal when the guide runs the other way */
     public function guide(string $id, Axis $axis): Target
     {
-        $guide = $this->draft->guide($id);
+        $guide = $this->draft->guides->get($id);
         if ($guide->axis !== $axis) {
             throw Refusal::because(sprintf('%s runs %s, so nothing can be brought onto it %s.', ucfirst($guide->words()), $guide->axis === Axis::X ? 'down the sheet' : 'across the sheet', $axis->word()), 'guide');
         }

@@ -36,7 +36,7 @@ final readonly class Again implements Command
      * What is to be run instead.
      *
      * @param  iterable<PastCommand>  $past  of the document, the latest first, without those undone
-     * @return array{string, array<string, mixed>} the command's name and its parameters
+     * @return array{string, array<string, mixed>, string} the command's name, its parameters, and the unit of their bare numbers
      *
      * @throws Refusal when nothing that can be done again was done
      */
@@ -49,7 +49,7 @@ final readonly class Again implements Command
                 continue;
             }
             if ($last === null && $line->name !== 'move-by') {
-                return [$line->name, $line->params];
+                return [$line->name, $line->params, $line->unit];
             }
             $last ??= $line;
             $isOfTheSame = self::alike($line->after, $last->after);
@@ -57,7 +57,7 @@ final readonly class Again implements Command
             if ($line->name === 'move-by' && $isOfTheSame && $distance !== null) {
                 $way = ['dx' => $way['dx'] + $distance['dx'], 'dy' => $way['dy'] + $distance['dy']];
             } elseif ($line->name === 'duplicate' && $isOfTheSame) {
-                return ['duplicate', [...$line->params, 'dx' => self::sum($line->params['dx'] ?? 0, $way['dx']), 'dy' => self::sum($line->params['dy'] ?? 0, $way['dy'])]];
+                return ['duplicate', [...$line->params, 'dx' => self::sum($line->params['dx'] ?? 0, $way['dx']), 'dy' => self::sum($line->params['dy'] ?? 0, $way['dy'])], $line->unit];
             } else {
                 break;
             }
@@ -65,7 +65,7 @@ final readonly class Again implements Command
 
         return $last === null
             ? throw Refusal::because('There is nothing to do again yet. Arrange, set or copy something first.', 'command')
-            : [$last->name, $last->params];
+            : [$last->name, $last->params, $last->unit];
     }
 
     public function needs(): Needs
@@ -97,6 +97,6 @@ final readonly class Again implements Command
 
     private static function sum(mixed $given, float $way): float|string
     {
-        return is_string($given) ? "($given) + ".Length::text($way) : (is_numeric($given) ? (float) $given : 0.0) + $way;
+        return is_string($given) ? "($given) + ".Length::text($way).'px' : (is_numeric($given) ? (float) $given : 0.0) + $way;
     }
 }

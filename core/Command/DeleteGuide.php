@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Command;
 
+use AllSquare\Core\Guide\Guides;
 use AllSquare\Core\Sheet\Draft;
 
 /** Deletes guides. */
@@ -31,8 +32,11 @@ final readonly class DeleteGuide implements Command
 
     public function run(Draft $draft, array $items): Report
     {
-        $said = count($this->guides) === 1 ? $draft->guide($this->guides[0])->words() : count($this->guides).' guides';
-        array_map($draft->removeGuide(...), $this->guides);
+        $said = count($this->guides) === 1 ? $draft->guides->get($this->guides[0])->words() : count($this->guides).' guides';
+        foreach ($this->guides as $id) {
+            Guides::mustBeFree($draft->guides->get($id));
+            $draft->guides->remove($id);
+        }
 
         return new Report("Deleted $said", $items);
     }

@@ -32,9 +32,9 @@ final readonly class DeleteSlice implements Command
     public function run(Draft $draft, array $items): Report
     {
         $ids = array_values(array_unique($this->ids));
-        $first = $draft->slice($ids[0])->name;
+        $first = $draft->slices->get($ids[0])->name;
         foreach ($ids as $id) {
-            $draft->removeSlice($id);
+            $draft->slices->remove($id);
         }
 
         return new Report(count($ids) === 1 ? "Deleted slice \"$first\"" : 'Deleted '.count($ids).' slices', $items);

@@ -29,6 +29,7 @@ final readonly class Execution
     {
         $report = $command->run($draft, $items);
         (new GroupFit($draft))->settle();
+        self::dropDimensions($draft);
         $change = $draft->change();
         foreach ($change->touched() as $id) {
             if (count($draft->tree->ancestors($id)) >= self::DEEPEST) {
@@ -41,6 +42,19 @@ final readonly class Execution
         }
 
         return new self($change, new Report($report->summary, $named, $report->details + self::offPixel($draft, $change)));
+    }
+
+    /** A dimension goes with what it measures, and comes back with it (RULES 12). */
+    private static function dropDimensions(Draft $draft): void
+    {
+        foreach ($draft->dimensions->all() as $dimension) {
+            foreach ([$dimension->a, $dimension->b] as $end) {
+                if ($draft->wasRemoved($end)) {
+                    $draft->dimensions->remove($dimension->id);
+                    break;
+                }
+            }
+        }
     }
 
     /** @return array<string, mixed> of the items that the command touched, those that do not lie on whole pixels */

@@ -62,6 +62,6 @@ final readonly class Figures
         $around = $parent === null ? $this->draft->sheet()->box() : $this->draft->item($parent)->frame;
         $own ??= $item?->frame;
 
-        return new SumContext($this->ppi ?? $this->draft->sheet()->ppi, $axis->size($around), $own === null ? [] : $own->toArray());
+        return new SumContext($this->ppi ?? $this->draft->sheet()->ppi, $axis->size($around), $own === null ? [] : $own->toArray(), $this->draft->unit);
     }
 }

@@ -18,18 +18,18 @@ final readonly class MoveBy implements Command
         return 'move-by';
     }
 
-    private function __construct(private float|string $dx, private float|string $dy, private bool $asOne)
+    private function __construct(private float|string $dx, private float|string $dy, private bool $asOne, private ?SnapWish $snap)
     {
     }
 
     public static function from(Params $params): self
     {
-        return new self($params->length('dx') ?? 0.0, $params->length('dy') ?? 0.0, $params->word('as') === 'one');
+        return new self($params->length('dx') ?? 0.0, $params->length('dy') ?? 0.0, $params->word('as') === 'one', SnapWish::from($params->value('snap')));
     }
 
     public function needs(): Needs
     {
-        return new Needs;
+        return $this->snap === null ? new Needs : $this->snap->needs();
     }
 
     public function run(Draft $draft, array $items): Report
@@ -37,19 +37,36 @@ final readonly class MoveBy implements Command
         $selected = Selected::movable($draft, $items);
         $figures = new Figures($draft);
         $mover = new Mover($draft);
+        [$byX, $byY, $met] = $this->distances($draft, $selected->free);
         $block = Rect::unionOf(array_map($mover->box(...), $selected->free));
         foreach ($selected->free as $id) {
             $item = $draft->item($id);
             $box = $this->asOne && $block !== null ? $block : $mover->box($id);
             $exempt = $this->asOne ? ! $draft->sheet()->wholePixels : $mover->isExempt($id);
-            $dx = $this->settled($figures->read($this->dx, Axis::X, 'dx', $item), $box->x, $exempt);
-            $dy = $this->settled($figures->read($this->dy, Axis::Y, 'dy', $item), $box->y, $exempt);
+            $dx = $this->settled($byX ?? $figures->read($this->dx, Axis::X, 'dx', $item), $box->x, $exempt);
+            $dy = $this->settled($byY ?? $figures->read($this->dy, Axis::Y, 'dy', $item), $box->y, $exempt);
             $mover->shift($id, $dx, $dy);
         }
 
         $moves = Moves::of($draft, $selected->free);
 
-        return new Report(self::summary($draft, $selected->free, $moves).$selected->note(), $selected->ids, ['moved' => $moves->listed()] + $selected->leftOut());
+        return new Report(self::summary($draft, $selected->free, $moves).$selected->note(), $selected->ids, ['moved' => $moves->listed()] + ($this->snap === null ? [] : ['lines' => $met]) + $selected->leftOut());
+    }
+
+    /**
+     * With snapping all move as far as the block of them does.
+     *
+     * @param  list<string>  $ids
+     * @return array{float|null, float|null, list<array<string, mixed>>}
+     */
+    private function distances(Draft $draft, array $ids): array
+    {
+        if ($this->snap === null) {
+            return [null, null, []];
+        }
+        $figures = new Figures($draft);
+
+        return $this->snap->settle($draft, $ids, $this->snap->block($draft, $ids), $figures->read($this->dx, Axis::X, 'dx'), $figures->read($this->dy, Axis::Y, 'dy'));
     }
 
     /** The distance that leaves the edge on a whole pixel; along an axis that is not moved, none. */

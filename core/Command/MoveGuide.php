@@ -32,7 +32,7 @@ final readonly class MoveGuide implements Command
 
     public function run(Draft $draft, array $items): Report
     {
-        $was = $draft->guide($this->guide);
+        $was = $draft->guides->get($this->guide);
         $is = (new Guides($draft))->move($was, $this->at);
 
         return new Report('Moved '.$was->words().' to '.Length::text($is->at), $items);

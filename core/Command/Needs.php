@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Command;
 
+use AllSquare\Core\Measure\By;
+
 /** What of a sheet has to be loaded for a command. The sheet itself always is. */
 final readonly class Needs
 {
@@ -11,8 +13,10 @@ final readonly class Needs
      * @param  list<string>  $also  ids that are referred to besides the items named
      * @param  bool  $slices  whether the sheet's slices are needed
      * @param  bool  $guides  whether its guides are
+     * @param  By|null  $plan  by which boxes a plan of the whole sheet is needed, if it is
+     * @param  bool  $grids  whether the named grids of the document are
      */
-    public function __construct(public Scope $scope = Scope::Branches, public array $also = [], public bool $slices = false, public bool $guides = false)
+    public function __construct(public Scope $scope = Scope::Branches, public array $also = [], public bool $slices = false, public bool $guides = false, public bool $grids = false, public ?By $plan = null)
     {
     }
 }

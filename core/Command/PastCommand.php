@@ -11,8 +11,9 @@ final readonly class PastCommand
      * @param  array<string, mixed>  $params
      * @param  array<mixed>  $report
      * @param  list<string>  $after  ids that were selected afterwards
+     * @param  string  $unit  in which bare numbers in sums were given
      */
-    public function __construct(public string $name, public array $params, private array $report, public array $after)
+    public function __construct(public string $name, public array $params, private array $report, public array $after, public string $unit = 'px')
     {
     }
 

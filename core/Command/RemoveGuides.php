@@ -7,7 +7,7 @@ namespace AllSquare\Core\Command;
 use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Sheet\Draft;
 
-/** Removes all guides, or all of one direction. */
+/** Removes all guides, or all of one direction; locked ones stay. */
 final readonly class RemoveGuides implements Command
 {
     private function __construct(private ?Axis $axis)
@@ -31,14 +31,19 @@ final readonly class RemoveGuides implements Command
 
     public function run(Draft $draft, array $items): Report
     {
-        $removed = 0;
-        foreach ($draft->guides() as $guide) {
-            if ($this->axis === null || $guide->axis === $this->axis) {
-                $draft->removeGuide($guide->id);
+        $removed = $stayed = 0;
+        foreach ($draft->guides->all() as $guide) {
+            if ($this->axis !== null && $guide->axis !== $this->axis) {
+                continue;
+            }
+            if ($guide->locked) {
+                $stayed++;
+            } else {
+                $draft->guides->remove($guide->id);
                 $removed++;
             }
         }
 
-        return new Report('Removed '.($removed === 1 ? '1 guide' : "$removed guides"), $items);
+        return new Report('Removed '.($removed === 1 ? '1 guide' : "$removed guides").($stayed === 0 ? '' : "; $stayed locked stayed"), $items);
     }
 }

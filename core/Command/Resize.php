@@ -12,6 +12,7 @@ use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\NinePoint;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Snap\Dragged;
 
 /** Sizes items by one of their handles. */
 final readonly class Resize implements Command
@@ -28,6 +29,7 @@ final readonly class Resize implements Command
         private bool $ratio,
         private bool $centre,
         private bool $scaleLooks,
+        private ?SnapWish $snap,
     ) {
     }
 
@@ -40,12 +42,13 @@ final readonly class Resize implements Command
             $params->flag('ratio'),
             $params->flag('centre'),
             $params->flag('scale_looks'),
+            SnapWish::from($params->value('snap')),
         );
     }
 
     public function needs(): Needs
     {
-        return new Needs;
+        return $this->snap === null ? new Needs : $this->snap->needs();
     }
 
     public function run(Draft $draft, array $items): Report
@@ -55,6 +58,11 @@ final readonly class Resize implements Command
         $figures = new Figures($draft);
         $dx = $figures->read($this->dx, Axis::X, 'dx');
         $dy = $figures->read($this->dy, Axis::Y, 'dy');
+        $met = [];
+        if ($this->snap !== null && $this->isUpright($mover, $selected->free)) {
+            $box = $this->snap->block($draft, $selected->free);
+            [$dx, $dy, $met] = $this->snap->settle($draft, $selected->free, Dragged::sized($box->box, $this->handle->value, $box->whole), $dx, $dy);
+        }
         $only = count($selected->free) === 1 ? $selected->free[0] : null;
         $sizer = new Sizer($draft);
         if ($only !== null && ! $mover->boxes->standsUpright($only)) {
@@ -77,8 +85,19 @@ final readonly class Resize implements Command
         return new Report(
             sprintf('Sized %s to %s × %s (was %s × %s)%s', Words::of($draft, $selected->free), Length::text($is->w), Length::text($is->h), Length::text($was->w), Length::text($was->h), $selected->note()),
             $selected->ids,
-            $selected->leftOut(),
+            ($this->snap === null ? [] : ['lines' => $met]) + $selected->leftOut(),
         );
+    }
+
+    /**
+     * What is turned is sized along its own axes, which no line of the sheet follows; with proportions kept or about the
+     * centre, both edges move, and neither is held to a line.
+     *
+     * @param  list<string>  $ids
+     */
+    private function isUpright(Mover $mover, array $ids): bool
+    {
+        return ! $this->ratio && ! $this->centre && array_filter($ids, static fn (string $id): bool => ! $mover->boxes->standsUpright($id)) === [];
     }
 
     /**

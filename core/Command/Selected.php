@@ -75,7 +75,7 @@ final readonly class Selected
         $selected = self::movable($draft, $named);
         foreach ($selected->free as $id) {
             foreach ($draft->tree->descendants($id) as $inside) {
-                if ($inside->locked) {
+                if ($inside->locked || $inside->reference) {
                     throw Refusal::because(sprintf('%s holds %s, which is locked. Unlock it first.', Words::quoted($draft->item($id)), Words::quoted($inside)), 'items');
                 }
             }

@@ -22,7 +22,7 @@ use AllSquare\Core\Text\TextFrame;
 final readonly class Set implements Command
 {
     /** What may be set on locked items too. */
-    private const ALWAYS = ['locked', 'name', 'hidden'];
+    private const ALWAYS = ['locked', 'name', 'hidden', 'reference'];
 
     private const FRAME = ['x', 'y', 'w', 'h', 'angle'];
 
@@ -131,6 +131,7 @@ final readonly class Set implements Command
             'name' => $name === null ? $item->name : Naming::checked($name),
             'locked' => $this->params->flag('locked', $item->locked),
             'hidden' => $this->params->flag('hidden', $item->hidden),
+            'reference' => $this->params->flag('reference', $item->reference),
         ]));
     }
 

@@ -43,13 +43,13 @@ final readonly class SetSlice implements Command
             throw Refusal::because('Names are given to one slice at a time.', 'name');
         }
         foreach ($ids as $id) {
-            $slice = $draft->slice($id);
+            $slice = $draft->slices->get($id);
             if ($name !== null && $slices->free($name, $id) !== trim($name)) {
                 throw Refusal::because(sprintf('There is another slice "%s" on this sheet.', trim($name)), 'name');
             }
-            $draft->putSlice(new Slice($id, $slice->rank, trim($name ?? $slice->name), Slices::checked($this->box($draft, $slice->box))));
+            $draft->slices->put($id, new Slice($id, $slice->rank, trim($name ?? $slice->name), Slices::checked($this->box($draft, $slice->box))));
         }
-        $only = $draft->slice($ids[0]);
+        $only = $draft->slices->get($ids[0]);
 
         return new Report(count($ids) > 1 ? 'Set '.count($ids).' slices' : sprintf(
             'Set slice "%s": %s × %s at %s, %s',

@@ -11,7 +11,7 @@ use AllSquare\Core\Geometry\Length;
 final readonly class Guide
 {
     /** @param  float  $at  px from the sheet's left or top */
-    public function __construct(public string $id, public Axis $axis, public float $at)
+    public function __construct(public string $id, public Axis $axis, public float $at, public bool $locked = false)
     {
     }
 

@@ -35,17 +35,38 @@ final readonly class Guides
     /** @throws Refusal when there are too many, or one is there already */
     public function add(Axis $axis, float|string $at): Guide
     {
-        if (count($this->draft->guides()) >= self::MOST) {
+        if (count($this->draft->guides->all()) >= self::MOST) {
             throw Refusal::because('A sheet has 200 guides at most.');
         }
 
         return $this->put(new Guide($this->draft->nextId(), $axis, $this->read($axis, $at)));
     }
 
-    /** @throws Refusal when another is there already */
+    /** @throws Refusal when another is there already, or the guide is locked */
     public function move(Guide $guide, float|string $at): Guide
     {
+        self::mustBeFree($guide);
+
         return $this->put(new Guide($guide->id, $guide->axis, $this->read($guide->axis, $at)));
+    }
+
+    /** @throws Refusal when it is locked */
+    public static function mustBeFree(Guide $guide): void
+    {
+        if ($guide->locked) {
+            throw Refusal::because(ucfirst($guide->words()).' is locked. Unlock it first.', 'guide');
+        }
+    }
+
+    public function isThere(Axis $axis, float $at): bool
+    {
+        foreach ($this->draft->guides->all() as $guide) {
+            if ($guide->axis === $axis && Length::same($guide->at, $at)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** Px or a sum, counted from the zero as it is typed; px of the sheet as it is kept. */
@@ -58,12 +79,12 @@ final readonly class Guides
 
     private function put(Guide $guide): Guide
     {
-        foreach ($this->draft->guides() as $other) {
+        foreach ($this->draft->guides->all() as $other) {
             if ($other->id !== $guide->id && $other->axis === $guide->axis && Length::same($other->at, $guide->at)) {
                 throw Refusal::because('There is a guide at '.$guide->axis->value.' '.Length::text($guide->at).' already.', 'at');
             }
         }
-        $this->draft->putGuide($guide);
+        $this->draft->guides->put($guide->id, $guide);
 
         return $guide;
     }

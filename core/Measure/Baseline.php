@@ -34,6 +34,14 @@ final readonly class Baseline
         return $whole ? Length::whole($line - $box->y) : $line - $box->y;
     }
 
+    /** @return float|null px from the top of the sheet; null for what is no text that stands upright */
+    public function of(string $id): ?float
+    {
+        $item = $this->tree->item($id);
+
+        return $item->kind->holdsItems() ? null : $this->highest($item);
+    }
+
     /** @return float|null px of the sheet */
     private function highest(Item $item): ?float
     {

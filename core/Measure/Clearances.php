@@ -55,7 +55,7 @@ final readonly class Clearances
         }
         $boxes = [];
         foreach ($this->tree->children($this->tree->commonParent($ids)) as $item) {
-            if (! $item->hidden && ! isset($holding[$item->id]) && ! ($item->kind->holdsItems() && $this->boxes->isEmptyGroup($item->id))) {
+            if (! $item->hidden && ! $item->reference && ! isset($holding[$item->id]) && ! ($item->kind->holdsItems() && $this->boxes->isEmptyGroup($item->id))) {
                 $boxes[$item->id] = $this->boxes->box($item->id, $this->by);
             }
         }

@@ -94,7 +94,7 @@ final class Ground
         $boxes = [];
         foreach ($this->tree->children($parent) as $item) {
             $this->begins[$item->id] = count($this->begins);
-            $isShown = $shown && ! $item->hidden;
+            $isShown = $shown && ! $item->hidden && ! $item->reference;
             $box = $item->kind->holdsItems()
                 ? $this->walk($item->id, $toSheet->after($item->toParent()), $isShown)
                 : ($item->angle === 0.0 && $toSheet->angle === 0.0 ? $item->frame->moved($toSheet->dx, $toSheet->dy) : $this->boxes->boundsIn($item, $toSheet));

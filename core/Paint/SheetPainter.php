@@ -50,7 +50,7 @@ final readonly class SheetPainter
     {
         $body = '';
         foreach ($tree->children($parent) as $item) {
-            if ($item->hidden || (isset($painted[$item->id]) && ! $painted[$item->id]->meets($view))) {
+            if ($item->hidden || $item->reference || (isset($painted[$item->id]) && ! $painted[$item->id]->meets($view))) {
                 continue;
             }
             $inside = $item->kind->holdsItems()

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace AllSquare\Core\Sheet;
 
 use AllSquare\Core\Guide\Guide;
+use AllSquare\Core\Guide\NamedGrid;
+use AllSquare\Core\Measure\Dimension;
 use AllSquare\Core\Slice\Slice;
 
 /** What a command did, as pairs of before and after; null before what was created, null after what was removed. */
@@ -15,14 +17,16 @@ final readonly class Change
      * @param  array<string, array{Slice|null, Slice|null}>  $slices  by id
      * @param  array{Sheet, Sheet}|null  $sheet
      * @param  array<string, array{Guide|null, Guide|null}>  $guides  by id
+     * @param  array<string, array{Dimension|null, Dimension|null}>  $dimensions  by id
+     * @param  array<string, array{NamedGrid|null, NamedGrid|null}>  $grids  by id
      */
-    public function __construct(public array $items, public array $slices, public ?array $sheet, public array $guides = [])
+    public function __construct(public array $items, public array $slices, public ?array $sheet, public array $guides = [], public array $dimensions = [], public array $grids = [])
     {
     }
 
     public function isEmpty(): bool
     {
-        return $this->items === [] && $this->slices === [] && $this->guides === [] && $this->sheet === null;
+        return $this->items === [] && $this->slices === [] && $this->guides === [] && $this->dimensions === [] && $this->grids === [] && $this->sheet === null;
     }
 
     /** @return list<string> ids of items that are there now and were not, or are not as they were */

@@ -4,7 +4,14 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Sheet;
 
+use AllSquare\Core\Geometry\Unit;
 use AllSquare\Core\Guide\Guide;
+use AllSquare\Core\Guide\NamedGrid;
+use AllSquare\Core\Measure\Baseline;
+use AllSquare\Core\Measure\Boxes;
+use AllSquare\Core\Measure\By;
+use AllSquare\Core\Measure\Dimension;
+use AllSquare\Core\Measure\Plan;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Slice\Slice;
 use AllSquare\Core\Text\FontLibrary;
@@ -20,49 +27,53 @@ final class Draft
 
     public readonly Tree $tree;
 
+    /** @var Drawer<Slice> */
+    public readonly Drawer $slices;
+
+    /** @var Drawer<Guide> */
+    public readonly Drawer $guides;
+
+    /** @var Drawer<Dimension> */
+    public readonly Drawer $dimensions;
+
+    /** @var Drawer<NamedGrid> of the whole document */
+    public readonly Drawer $grids;
+
     /** @var array<string, Item> */
     private readonly array $itemsBefore;
 
-    /** @var array<string, Slice> */
-    private readonly array $slicesBefore;
-
-    /** @var array<string, Guide> */
-    private readonly array $guidesBefore;
-
     private readonly Sheet $sheetBefore;
-
-    /** @var array<string, Slice> */
-    private array $slices = [];
-
-    /** @var array<string, Guide> */
-    private array $guides = [];
 
     /**
      * @param  iterable<Item>  $items  those that the command said it needs
+     * @param  int  $itemsOnSheet  how many there are in all, loaded or not
      * @param  iterable<Slice>  $slices
      * @param  iterable<Guide>  $guides
-     * @param  int  $itemsOnSheet  how many there are in all, loaded or not
+     * @param  iterable<Dimension>  $dimensions
+     * @param  iterable<NamedGrid>  $grids
+     * @param  Unit  $unit  in which bare numbers in sums are given
+     * @param  Plan|null  $plan  of the whole sheet before the command, where not all of it is loaded
      */
     public function __construct(
         private Sheet $sheet,
         iterable $items,
-        iterable $slices,
         public readonly FontLibrary $fonts,
         private readonly Ids $ids,
         private int $itemsOnSheet = 0,
+        iterable $slices = [],
         iterable $guides = [],
+        iterable $dimensions = [],
+        iterable $grids = [],
+        public readonly Unit $unit = Unit::Px,
+        private readonly ?Plan $plan = null,
     ) {
         $this->tree = new Tree($items);
         $this->itemsBefore = $this->tree->all();
-        foreach ($slices as $slice) {
-            $this->slices[$slice->id] = $slice;
-        }
-        $this->slicesBefore = $this->slices;
-        foreach ($guides as $guide) {
-            $this->guides[$guide->id] = $guide;
-        }
-        $this->guidesBefore = $this->guides;
         $this->sheetBefore = $sheet;
+        $this->slices = new Drawer(self::byId($slices), 'slice');
+        $this->guides = new Drawer(self::byId($guides), 'guide');
+        $this->dimensions = new Drawer(self::byId($dimensions), 'dimension');
+        $this->grids = new Drawer(self::byId($grids), 'grid');
     }
 
     public function sheet(): Sheet
@@ -104,64 +115,35 @@ final class Draft
         $this->tree->remove($id);
     }
 
+    /** Where everything visible lay before the command. */
+    public function plan(By $by): Plan
+    {
+        $tree = $this->before();
+        $boxes = new Boxes($tree, $this->fonts);
+
+        return $this->plan ?? Plan::of($tree, $boxes, $by, new Baseline($tree, $boxes, $this->fonts));
+    }
+
+    /** Whether it was there when the command began, and is not any more. */
+    public function wasRemoved(string $id): bool
+    {
+        return isset($this->itemsBefore[$id]) && ! $this->tree->has($id);
+    }
+
     public function nextId(): string
     {
         return $this->ids->next();
     }
 
-    /** @return array<string, Slice> */
-    public function slices(): array
-    {
-        return $this->slices;
-    }
-
-    /** @throws UnknownItem */
-    public function slice(string $id): Slice
-    {
-        return $this->slices[$id] ?? throw UnknownItem::named($id, 'slice');
-    }
-
-    public function putSlice(Slice $slice): void
-    {
-        $this->slices[$slice->id] = $slice;
-    }
-
-    public function removeSlice(string $id): void
-    {
-        $this->slice($id);
-        unset($this->slices[$id]);
-    }
-
-    /** @return array<string, Guide> */
-    public function guides(): array
-    {
-        return $this->guides;
-    }
-
-    /** @throws UnknownItem */
-    public function guide(string $id): Guide
-    {
-        return $this->guides[$id] ?? throw UnknownItem::named($id, 'guide');
-    }
-
-    public function putGuide(Guide $guide): void
-    {
-        $this->guides[$guide->id] = $guide;
-    }
-
-    public function removeGuide(string $id): void
-    {
-        $this->guide($id);
-        unset($this->guides[$id]);
-    }
-
     public function change(): Change
     {
         return new Change(
-            $this->differences($this->itemsBefore, $this->tree->all()),
-            $this->differences($this->slicesBefore, $this->slices),
+            Drawer::differences($this->itemsBefore, $this->tree->all()),
+            $this->slices->changes(),
             $this->sheetBefore == $this->sheet ? null : [$this->sheetBefore, $this->sheet],
-            $this->differences($this->guidesBefore, $this->guides),
+            $this->guides->changes(),
+            $this->dimensions->changes(),
+            $this->grids->changes(),
         );
     }
 
@@ -173,7 +155,7 @@ final class Draft
      */
     public function plane(iterable $items): self
     {
-        return new self($this->sheet, $items, [], $this->fonts, $this->ids, $this->itemsOnSheet);
+        return new self($this->sheet, $items, $this->fonts, $this->ids, $this->itemsOnSheet, unit: $this->unit);
     }
 
     /** The items as they were before the command. */
@@ -183,23 +165,18 @@ final class Draft
     }
 
     /**
-     * @template T of object
+     * @template T of Slice|Guide|Dimension|NamedGrid
      *
-     * @param  array<string, T>  $before
-     * @param  array<string, T>  $after
-     * @return array<string, array{T|null, T|null}>
+     * @param  iterable<T>  $things
+     * @return array<string, T>
      */
-    private function differences(array $before, array $after): array
+    private static function byId(iterable $things): array
     {
-        $found = [];
-        foreach ($before + $after as $id => $_) {
-            $was = $before[$id] ?? null;
-            $is = $after[$id] ?? null;
-            if ($was !== $is && $was != $is) {
-                $found[$id] = [$was, $is];
-            }
+        $byId = [];
+        foreach ($things as $thing) {
+            $byId[$thing->id] = $thing;
         }
 
-        return $found;
+        return $byId;
     }
 }

@@ -25,6 +25,7 @@ final readonly class Item
      * @param  float  $angle  degrees clockwise in (-180, 180]
      * @param  array<string, mixed>  $props  the properties its kind has, all of them
      * @param  Point  $origin  for a group: the point of its own space that lies at its frame's top left
+     * @param  bool  $reference  whether it lies there to be compared with: locked, and never measured, snapped to or exported
      */
     public function __construct(
         public string $id,
@@ -38,12 +39,13 @@ final readonly class Item
         public bool $hidden,
         public array $props,
         public Point $origin = new Point(0.0, 0.0),
+        public bool $reference = false,
     ) {
     }
 
     public function inFrame(Rect $frame): self
     {
-        return new self($this->id, $this->parent, $this->rank, $this->kind, $this->name, $frame, $this->angle, $this->locked, $this->hidden, $this->props, $this->origin);
+        return new self($this->id, $this->parent, $this->rank, $this->kind, $this->name, $frame, $this->angle, $this->locked, $this->hidden, $this->props, $this->origin, $this->reference);
     }
 
     public function turnedTo(float $degrees): self

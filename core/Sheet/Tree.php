@@ -133,11 +133,20 @@ final class Tree
         return $shared[0] ?? null;
     }
 
-    /** Locked itself, or in a locked group. */
+    /** Locked itself, or in a locked group; what is a reference is locked. */
     public function isLocked(string $id): bool
     {
-        return $this->item($id)->locked
-            || array_filter($this->ancestors($id), static fn (Item $group): bool => $group->locked) !== [];
+        $item = $this->item($id);
+
+        return $item->locked || $item->reference
+            || array_filter($this->ancestors($id), static fn (Item $group): bool => $group->locked || $group->reference) !== [];
+    }
+
+    /** A reference itself, or in one. */
+    public function isReference(string $id): bool
+    {
+        return $this->item($id)->reference
+            || array_filter($this->ancestors($id), static fn (Item $group): bool => $group->reference) !== [];
     }
 
     /** Hidden itself, or in a hidden group. */

@@ -22,13 +22,13 @@ final readonly class Slices
 
     public function add(string $name, Rect $box): Slice
     {
-        $slices = $this->draft->slices();
+        $slices = $this->draft->slices->all();
         if (count($slices) >= self::MOST) {
             throw Refusal::because('A sheet has 1,000 slices at most.');
         }
         $highest = $slices === [] ? 0 : max(array_map(static fn (Slice $slice): int => $slice->rank, $slices));
         $slice = new Slice($this->draft->nextId(), $highest + Ranks::STEP, $name, $box);
-        $this->draft->putSlice($slice);
+        $this->draft->slices->put($slice->id, $slice);
 
         return $slice;
     }
@@ -38,7 +38,7 @@ final readonly class Slices
     {
         $name = Naming::checked($name);
         $taken = [];
-        foreach ($this->draft->slices() as $slice) {
+        foreach ($this->draft->slices->all() as $slice) {
             if ($slice->id !== $besides) {
                 $taken[mb_strtolower($slice->name)] = true;
             }

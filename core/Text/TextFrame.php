@@ -17,12 +17,16 @@ final readonly class TextFrame
 
     public function style(Item $item): TextStyle
     {
-        return new TextStyle(
-            $this->fonts->font($item->word('font'), (int) $item->number('weight')),
-            $item->number('size'),
-            $item->number('line_height'),
-            TextAlign::from($item->word('align')),
-        );
+        return $this->styleOf($item->props);
+    }
+
+    /** @param  array<string, mixed>  $props  of a text */
+    public function styleOf(array $props): TextStyle
+    {
+        $word = static fn (string $name): string => is_string($props[$name] ?? null) ? $props[$name] : '';
+        $number = static fn (string $name): float => is_numeric($props[$name] ?? null) ? (float) $props[$name] : 0.0;
+
+        return new TextStyle($this->fonts->font($word('font'), (int) $number('weight')), $number('size'), $number('line_height'), TextAlign::from($word('align')));
     }
 
     /** @return non-empty-list<Line> */

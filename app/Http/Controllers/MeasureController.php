@@ -11,6 +11,10 @@ use AllSquare\Core\Measure\Boxes;
 use AllSquare\Core\Measure\By;
 use AllSquare\Core\Measure\Clearance;
 use AllSquare\Core\Measure\Clearances;
+use AllSquare\Core\Measure\Distance;
+use AllSquare\Core\Measure\Gap;
+use AllSquare\Core\Measure\Inset;
+use AllSquare\Core\Measure\Ledger;
 use AllSquare\Core\Measure\Side;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Sheet\Draft;
@@ -19,6 +23,7 @@ use AllSquare\Core\Text\FontLibrary;
 use App\Http\Body;
 use App\Http\Schemas;
 use App\Models\Sheet;
+use App\Sheets\PlanLoader;
 use App\Sheets\SheetLoader;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -42,6 +47,45 @@ final readonly class MeasureController
             'ground' => self::named($clearances->ground),
             'clearances' => array_map(static fn (Side $side): array => self::clearance($clearances->of($side)), Side::cases()),
         ], options: JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
+    }
+
+    /** Every gap of the sheet with how often each occurs; of a POST, those among the items named. */
+    public function gaps(Request $request, Sheet $sheet, PlanLoader $plans): JsonResponse
+    {
+        $items = null;
+        $by = $request->query('by', 'frame');
+        if ($request->isMethod('POST')) {
+            $this->schemas->check($body = Body::of($request), 'gaps');
+            [$items, $by] = [$body->items, $body->by ?? 'frame'];
+        }
+        $core = $sheet->toCore();
+        $ledger = Ledger::of($plans->plan($sheet->id, self::by($by)), $core->box(), $core->ppi);
+        $ledger = $items === null ? $ledger : $ledger->among($items);
+
+        return new JsonResponse([
+            'gaps' => array_map(static fn (Gap $gap): array => $gap->toArray(), $ledger->gaps),
+            'insets' => array_map(static fn (Inset $inset): array => $inset->toArray(), $ledger->insets),
+            'census' => $ledger->census(),
+        ], options: JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
+    }
+
+    /** How far two items lie from each other, or one from an edge of the sheet. */
+    public function distance(Request $request, Sheet $sheet): JsonResponse
+    {
+        [$a, $b] = [(string) $request->query('a', ''), (string) $request->query('b', '')];
+        $by = self::by($request->query('by', 'frame'));
+        $side = Side::tryFrom($b);
+        $draft = $this->loader->draft($sheet, new Needs, $side === null ? [$a, $b] : [$a]);
+        $boxes = new Boxes($draft->tree, $this->fonts);
+        $box = $boxes->box($draft->item($a)->id, $by);
+        $distance = $side === null ? Distance::between($box, $boxes->box($draft->item($b)->id, $by)) : Distance::toEdge($box, $draft->sheet()->box(), $side);
+
+        return new JsonResponse($distance->toArray());
+    }
+
+    private static function by(mixed $given): By
+    {
+        return (is_string($given) ? By::tryFrom($given) : null) ?? throw Refusal::because('"by" has to be one of: frame, ink, upright.', 'by');
     }
 
     /**

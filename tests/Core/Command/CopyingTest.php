@@ -153,16 +153,16 @@ final class CopyingTest extends TestCase
     public function test_again_is_the_last_that_arranged_set_or_copied(): void
     {
         $align = self::line('align', ['edge' => 'left'], ['a']);
-        self::assertSame(['align', ['edge' => 'left']], Again::of([self::line('set', ['name' => 'Mast'], ['a']), self::line('add-item', ['kind' => 'box'], ['a']), $align]));
-        self::assertSame(['set', ['fill' => '#000000']], Again::of([self::line('set', ['fill' => '#000000'], ['a']), $align]));
+        self::assertSame(['align', ['edge' => 'left'], 'px'], Again::of([self::line('set', ['name' => 'Mast'], ['a']), self::line('add-item', ['kind' => 'box'], ['a']), $align]));
+        self::assertSame(['set', ['fill' => '#000000'], 'px'], Again::of([self::line('set', ['fill' => '#000000'], ['a']), $align]));
     }
 
     public function test_a_copy_that_was_moved_is_one_offset(): void
     {
         $copy = self::line('duplicate', ['dx' => 2, 'dy' => 0], ['c', 'd']);
         $moves = [self::line('move-by', ['dx' => 0, 'dy' => 7.4], ['d', 'c'], [0.0, 7.0], [0.0, 7.0]), self::line('move-by', ['dx' => 60, 'dy' => 0], ['c', 'd'], [60.0, 0.0])];
-        self::assertSame(['duplicate', ['dx' => 62.0, 'dy' => 7.0]], Again::of([...$moves, $copy]));
-        self::assertSame(['move-by', ['dx' => 1, 'dy' => 1]], Again::of([self::line('move-by', ['dx' => 1, 'dy' => 1], ['c'], [1.0, 1.0]), $copy]), 'another selection was moved');
+        self::assertSame(['duplicate', ['dx' => 62.0, 'dy' => 7.0], 'px'], Again::of([...$moves, $copy]));
+        self::assertSame(['move-by', ['dx' => 1, 'dy' => 1], 'px'], Again::of([self::line('move-by', ['dx' => 1, 'dy' => 1], ['c'], [1.0, 1.0]), $copy]), 'another selection was moved');
     }
 
     public function test_nothing_to_do_again_is_said(): void

@@ -11,7 +11,9 @@ use AllSquare\Core\Geometry\Angle;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Geometry\Unit;
 use AllSquare\Core\Guide\Guide;
+use AllSquare\Core\Guide\NamedGrid;
 use AllSquare\Core\Measure\Boxes;
+use AllSquare\Core\Measure\Dimension;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\Item;
 use AllSquare\Core\Sheet\Kind\Kinds;
@@ -30,6 +32,15 @@ final class Scene
     /** @var array<string, Guide> */
     public array $guides = [];
 
+    /** @var array<string, Dimension> */
+    public array $dimensions = [];
+
+    /** @var array<string, NamedGrid> */
+    public array $grids = [];
+
+    /** in which bare numbers in sums are typed */
+    public Unit $unit = Unit::Px;
+
     private readonly CountedIds $ids;
 
     public function __construct(public Sheet $sheet)
@@ -46,7 +57,7 @@ final class Scene
     public function put(string $id, float $x, float $y, float $w, float $h, array $more = []): self
     {
         $kind = Kinds::named($more['kind'] ?? 'box');
-        $fields = array_intersect_key($more, array_flip(['parent', 'rank', 'name', 'locked', 'hidden']));
+        $fields = array_intersect_key($more, array_flip(['parent', 'rank', 'name', 'locked', 'hidden', 'reference']));
         $props = array_intersect_key($more, $kind->properties());
         $this->items[$id] = (new Item(
             $id, null, count($this->items) * 1024, $kind, $id, new Rect($x, $y, $w, $h),
@@ -85,7 +96,7 @@ final class Scene
 
     public function draft(): Draft
     {
-        return new Draft($this->sheet, $this->items, $this->slices, Fonts::library(), $this->ids, count($this->items), $this->guides);
+        return new Draft($this->sheet, $this->items, Fonts::library(), $this->ids, count($this->items), $this->slices, $this->guides, $this->dimensions, $this->grids, $this->unit);
     }
 
     public function bounds(string $id): Rect
@@ -113,8 +124,10 @@ final class Scene
     private function take(Draft $draft): void
     {
         $this->items = $draft->tree->all();
-        $this->slices = $draft->slices();
-        $this->guides = $draft->guides();
+        $this->slices = $draft->slices->all();
+        $this->guides = $draft->guides->all();
+        $this->dimensions = $draft->dimensions->all();
+        $this->grids = $draft->grids->all();
         $this->sheet = $draft->sheet();
     }
 }

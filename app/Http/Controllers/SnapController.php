@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use AllSquare\Core\Command\Needs;
+use AllSquare\Core\Command\SnapWish;
+use AllSquare\Core\Geometry\Axis;
+use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Measure\By;
+use AllSquare\Core\Measure\Placed;
+use AllSquare\Core\Snap\CandidateFinder;
+use AllSquare\Core\Snap\Candidates;
+use AllSquare\Core\Snap\Dragged;
+use AllSquare\Core\Snap\Line;
+use AllSquare\Core\Snap\Met;
+use AllSquare\Core\Snap\Snapping;
+use App\Http\Body;
+use App\Http\Schemas;
+use App\Models\Sheet;
+use App\Sheets\PlanLoader;
+use App\Sheets\SheetLoader;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use stdClass;
+
+/** Says what a drag can snap to, once when it starts; the browser picks while it lasts. */
+final readonly class SnapController
+{
+    public function __construct(private Schemas $schemas, private SheetLoader $loader, private PlanLoader $plans)
+    {
+    }
+
+    public function candidates(Request $request, Sheet $sheet): JsonResponse
+    {
+        $this->schemas->check($body = Body::of($request), 'snap');
+        $by = By::from($body->by ?? 'frame');
+        $core = $sheet->toCore();
+        $plan = $this->plans->plan($sheet->id, $by);
+        $items = array_values($body->items ?? []);
+        $dragged = $this->dragged($sheet, $body, $items, $plan->placed, $by);
+        $kinds = SnapWish::kinds($body->kinds ?? null);
+        $candidates = (new CandidateFinder($core, $plan, $this->loader->guides($sheet->id)))->find($kinds, $items, $dragged);
+        $answer = $dragged === null ? ['dragged' => null] : ['dragged' => [
+            'box' => $dragged->box->toArray(),
+            'baseline' => $dragged->baseline,
+            'whole' => $dragged->whole,
+            'sizes' => $dragged->sizes,
+            'parts' => ['x' => array_column($dragged->across, 'value'), 'y' => array_column($dragged->down, 'value')],
+        ]];
+        $answer += self::columns($candidates);
+        if ($dragged !== null && (isset($body->dx) || isset($body->dy))) {
+            $answer['settled'] = self::settled($candidates, $dragged, (float) $body->tolerance, (float) ($body->dx ?? 0), (float) ($body->dy ?? 0));
+        }
+
+        return new JsonResponse($answer, options: JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
+    }
+
+    /**
+     * @param  list<string>  $items
+     * @param  list<Placed>  $placed
+     */
+    private function dragged(Sheet $sheet, stdClass $body, array $items, array $placed, By $by): ?Dragged
+    {
+        $whole = $sheet->whole_pixels;
+        if ($body->mode === 'draw') {
+            return isset($body->from)
+                ? Dragged::sized(new Rect((float) $body->from->x, (float) $body->from->y, 0.0, 0.0), 'bottom-right', $whole)
+                : Dragged::moved(new Rect(0.0, 0.0, 0.0, 0.0), $whole);
+        }
+        $draft = $this->loader->draft($sheet, new Needs(plan: $by === By::Upright ? null : $by), $items);
+        array_map($draft->item(...), $items);
+        $block = SnapWish::from(['tolerance' => $body->tolerance, 'by' => $by->value])?->block($draft, $items);
+        if ($block === null || $items === [] || array_intersect($items, array_column($placed, 'id')) === []) {
+            return null;
+        }
+
+        return $body->mode === 'move' ? $block : Dragged::sized($block->box, $body->handle ?? 'bottom-right', $block->whole);
+    }
+
+    /** @return array<string, mixed> the candidates, as columns of numbers with a table of ids */
+    private static function columns(Candidates $candidates): array
+    {
+        $x = $y = $w = $h = [];
+        foreach ($candidates->boxes as $box) {
+            $x[] = $box->x;
+            $y[] = $box->y;
+            $w[] = $box->w;
+            $h[] = $box->h;
+        }
+        $lines = $gaps = [];
+        foreach (Axis::cases() as $axis) {
+            $lines[$axis->value] = array_map(static fn (Line $line): array => ['at' => $line->at, 'kind' => $line->kind->value, 'low' => $line->low, 'high' => $line->high, 'from' => $line->from], $candidates->lines($axis));
+            $columns = ['at' => [], 'part' => [], 'size' => [], 'low' => [], 'high' => [], 'a' => [], 'b' => []];
+            foreach ($candidates->gaps($axis) as $gap) {
+                $columns['at'][] = $gap->at;
+                $columns['part'][] = $gap->part->value;
+                $columns['size'][] = $gap->size;
+                $columns['low'][] = $gap->low;
+                $columns['high'][] = $gap->high;
+                $columns['a'][] = $gap->a;
+                $columns['b'][] = $gap->b;
+            }
+            $gaps[$axis->value] = $columns;
+        }
+
+        return [
+            'kinds' => array_column($candidates->kinds, 'value'),
+            'ids' => $candidates->ids,
+            'boxes' => ['x' => $x, 'y' => $y, 'w' => $w, 'h' => $h],
+            'baselines' => ['at' => array_keys($candidates->baselines), 'y' => array_values($candidates->baselines)],
+            'lines' => $lines,
+            'gaps' => $gaps,
+            'module' => $candidates->module,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function settled(Candidates $candidates, Dragged $dragged, float $tolerance, float $dx, float $dy): array
+    {
+        [$x, $y] = (new Snapping($candidates, $dragged, $tolerance))->settle($dx, $dy, $dx !== 0.0, $dy !== 0.0);
+
+        return ['dx' => $x, 'dy' => $y, 'lines' => (new Met($candidates, $dragged))->at($x, $y)];
+    }
+}

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheets;
+
+use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Measure\Baseline;
+use AllSquare\Core\Measure\Boxes;
+use AllSquare\Core\Measure\By;
+use AllSquare\Core\Measure\Placed;
+use AllSquare\Core\Measure\Plan;
+use AllSquare\Core\Sheet\Tree;
+use AllSquare\Core\Text\FontLibrary;
+use AllSquare\Core\Text\TextFrame;
+use Illuminate\Support\Facades\DB;
+use PDO;
+
+/** Reads where everything visible lies, from the boxes that are kept with the items: no item is built for it. */
+final readonly class PlanLoader
+{
+    private TextFrame $texts;
+
+    public function __construct(private FontLibrary $fonts, private SheetLoader $loader)
+    {
+        $this->texts = new TextFrame($fonts);
+    }
+
+    public function plan(string $sheet, By $by): Plan
+    {
+        if ($by === By::Upright) {
+            // Upright frames are not kept with the items.
+            $tree = new Tree($this->loader->everything($sheet));
+            $boxes = new Boxes($tree, $this->fonts);
+
+            return Plan::of($tree, $boxes, $by, new Baseline($tree, $boxes, $this->fonts));
+        }
+        $box = $by === By::Ink ? 'ink' : 'bounds';
+        $statement = DB::connection()->getPdo()->prepare(
+            "SELECT id, parent_id, kind, angle, {$box}_x, {$box}_y, {$box}_w, {$box}_h, bounds_y, CASE kind WHEN 'text' THEN props END
+            FROM items WHERE sheet_id = ? AND hidden = 0 AND reference = 0 ORDER BY parent_id, rank, id",
+        );
+        $statement->execute([$sheet]);
+        $children = [];
+        while ($row = $statement->fetch(PDO::FETCH_NUM)) {
+            $children[$row[1] ?? ''][] = $row;
+        }
+        $seen = [];
+        $this->walk($children, '', 0.0, $seen);
+
+        return Plan::ofSeen($seen);
+    }
+
+    /**
+     * @param  array<string, list<list<mixed>>>  $children  rows by parent
+     * @param  list<Placed>  $seen  those found so far, which what is in the parent is added to
+     * @return bool whether it shows anything
+     */
+    private function walk(array $children, string $parent, float $turned, array &$seen): bool
+    {
+        $before = count($seen);
+        foreach ($children[$parent] ?? [] as [$id, $in, $kind, $angle, $x, $y, $w, $h, $top, $props]) {
+            $box = new Rect((float) $x, (float) $y, (float) $w, (float) $h);
+            if ($kind !== 'group') {
+                $baseline = $props !== null && fmod($turned + $angle, 360.0) === 0.0 ? $top + $this->baseline($props) : null;
+                $seen[] = new Placed($id, $in, $box, false, $baseline);
+
+                continue;
+            }
+            $place = count($seen);
+            $seen[] = new Placed($id, $in, $box, true);
+            if (! $this->walk($children, $id, $turned + $angle, $seen)) {
+                array_splice($seen, $place);
+            }
+        }
+
+        return count($seen) > $before;
+    }
+
+    private function baseline(string $props): float
+    {
+        return $this->texts->styleOf(json_decode($props, true, flags: JSON_THROW_ON_ERROR))->baseline();
+    }
+}

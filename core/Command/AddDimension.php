@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace AllSquare\Core\Command;
+
+use AllSquare\Core\Geometry\Length;
+use AllSquare\Core\Measure\Boxes;
+use AllSquare\Core\Measure\By;
+use AllSquare\Core\Measure\Dimension;
+use AllSquare\Core\Measure\Distance;
+use AllSquare\Core\Measure\Side;
+use AllSquare\Core\Refusal;
+use AllSquare\Core\Sheet\Draft;
+
+/** Keeps the distance between two items, or from one to an edge of the sheet, on the sheet. It follows them. */
+final readonly class AddDimension implements Command
+{
+    private const MOST = 500;
+
+    private function __construct(private string $a, private string $b, private string $axis, private By $by)
+    {
+    }
+
+    public static function name(): string
+    {
+        return 'add-dimension';
+    }
+
+    public static function from(Params $params): self
+    {
+        return new self($params->word('a') ?? '', $params->word('b') ?? '', $params->word('axis') ?? 'x', $params->choice('by', By::class) ?? By::Frame);
+    }
+
+    public function needs(): Needs
+    {
+        return new Needs(also: Side::tryFrom($this->b) === null ? [$this->a, $this->b] : [$this->a]);
+    }
+
+    public function run(Draft $draft, array $items): Report
+    {
+        $side = Side::tryFrom($this->b);
+        if (count($draft->dimensions->all()) >= self::MOST) {
+            throw Refusal::because('A sheet has 500 dimensions at most.');
+        }
+        if ($this->a === $this->b) {
+            throw Refusal::because('A dimension is between two things.', 'b');
+        }
+        if ($side !== null && $side->axis()->value !== $this->axis) {
+            throw Refusal::because('To that edge of the sheet it is measured '.$side->axis()->word().'.', 'axis');
+        }
+        $boxes = new Boxes($draft->tree, $draft->fonts);
+        $box = $boxes->box($draft->item($this->a)->id, $this->by);
+        $distance = $side === null
+            ? Distance::between($box, $boxes->box($draft->item($this->b)->id, $this->by))
+            : Distance::toEdge($box, $draft->sheet()->box(), $side);
+        $figure = match ($this->axis) {
+            'x' => $distance->across,
+            'y' => $distance->down,
+            default => $distance->nearest,
+        };
+        $id = $draft->nextId();
+        $draft->dimensions->put($id, new Dimension($id, $this->a, $this->b, $this->axis, $this->by));
+        $to = $side === null ? Words::quoted($draft->item($this->b)) : "the $side->value edge of the sheet";
+
+        return new Report(sprintf('Kept %s px %s from %s to %s', Length::text($figure), ['x' => 'across', 'y' => 'down'][$this->axis] ?? 'straight', Words::quoted($draft->item($this->a)), $to), $items, ['dimensions' => [$id]]);
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace AllSquare\Core\Command;
+
+use AllSquare\Core\Sheet\Draft;
+
+/** Deletes a named grid of the document. Sheets that use it keep their grid. */
+final readonly class DeleteGrid implements Command
+{
+    private function __construct(private string $grid)
+    {
+    }
+
+    public static function name(): string
+    {
+        return 'delete-grid';
+    }
+
+    public static function from(Params $params): self
+    {
+        return new self($params->word('grid') ?? '');
+    }
+
+    public function needs(): Needs
+    {
+        return new Needs(grids: true);
+    }
+
+    public function run(Draft $draft, array $items): Report
+    {
+        $name = $draft->grids->get($this->grid)->name;
+        $draft->grids->remove($this->grid);
+
+        return new Report("Deleted the grid \"$name\"", $items);
+    }
+}

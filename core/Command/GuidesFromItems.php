@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace AllSquare\Core\Command;
+
+use AllSquare\Core\Arrange\Edge;
+use AllSquare\Core\Arrange\Mover;
+use AllSquare\Core\Geometry\Axis;
+use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Guide\Guides;
+use AllSquare\Core\Measure\By;
+use AllSquare\Core\Refusal;
+use AllSquare\Core\Sheet\Draft;
+
+/**
+ * Puts guides along the edges or the centres of items: round all of them, or round each. With an inset they lie that
+ * far inside the edges, or outside where it is negative.
+ */
+final readonly class GuidesFromItems implements Command
+{
+    private const EDGES = ['left', 'right', 'top', 'bottom'];
+
+    /** @param  list<string>  $edges */
+    private function __construct(private array $edges, private float|string $inset, private bool $each, private By $by)
+    {
+    }
+
+    public static function name(): string
+    {
+        return 'guides-from-items';
+    }
+
+    public static function from(Params $params): self
+    {
+        $edges = $params->words('edges');
+
+        return new self($edges === [] ? self::EDGES : $edges, $params->length('inset') ?? 0.0, $params->word('as') === 'each', $params->choice('by', By::class) ?? By::Frame);
+    }
+
+    public function needs(): Needs
+    {
+        return new Needs(guides: true);
+    }
+
+    public function run(Draft $draft, array $items): Report
+    {
+        $ids = Selected::of($draft, $items)->ids;
+        $boxes = array_map((new Mover($draft, $this->by))->box(...), $ids);
+        $boxes = $this->each ? $boxes : array_filter([Rect::unionOf($boxes)]);
+        $guides = new Guides($draft);
+        $zero = $draft->sheet()->zero;
+        $made = [];
+        foreach ($boxes as $box) {
+            foreach ($this->edges as $name) {
+                $edge = Edge::from($name);
+                $axis = $edge->axis();
+                $inset = (new Figures($draft))->read($this->inset, $axis, 'inset');
+                $at = $this->at($edge, $axis, $box, $inset);
+                if (! $guides->isThere($axis, $at)) {
+                    $made[] = $guides->add($axis, $at - ($axis === Axis::X ? $zero->x : $zero->y))->id;
+                }
+            }
+        }
+        if ($made === [] && $ids !== []) {
+            throw Refusal::because('There are guides there already.', 'edges');
+        }
+
+        return new Report('Put '.(count($made) === 1 ? '1 guide' : count($made).' guides').' along '.Words::of($draft, $ids), $items, ['guides' => $made]);
+    }
+
+    private function at(Edge $edge, Axis $axis, Rect $box, float $inset): float
+    {
+        return match ($edge) {
+            Edge::Left, Edge::Top => $axis->lead($box) + $inset,
+            Edge::Right, Edge::Bottom => $axis->trail($box) - $inset,
+            default => $axis->centre($box),
+        };
+    }
+}

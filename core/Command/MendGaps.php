@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+namespace AllSquare\Core\Command;
+
+use AllSquare\Core\Arrange\GapMender;
+use AllSquare\Core\Geometry\Length;
+use AllSquare\Core\Measure\Boxes;
+use AllSquare\Core\Measure\By;
+use AllSquare\Core\Measure\Gap;
+use AllSquare\Core\Measure\Inset;
+use AllSquare\Core\Measure\Ledger;
+use AllSquare\Core\Measure\Plan;
+use AllSquare\Core\Refusal;
+use AllSquare\Core\Sheet\Draft;
+
+/**
+ * Brings gaps and insets to what is expected of them, or to a given size (RULES 6): those that are named, else all odd
+ * ones of the items named, else of the sheet. Of a gap, what comes after it moves, with the rest of its row and with
+ * all that lies on these; an inset is brought by sizing.
+ *
+ * @phpstan-type Wanted array{of: Gap|Inset, to: float}
+ */
+final readonly class MendGaps implements Command
+{
+    /** @param  list<array<mixed>>|null  $named */
+    private function __construct(private ?array $named, private By $by)
+    {
+    }
+
+    public static function name(): string
+    {
+        return 'mend-gaps';
+    }
+
+    public static function from(Params $params): self
+    {
+        $gaps = $params->value('gaps');
+
+        return new self(is_array($gaps) ? array_values(array_filter($gaps, is_array(...))) : null, $params->choice('by', By::class) ?? By::Frame);
+    }
+
+    public function needs(): Needs
+    {
+        return new Needs(Scope::Whole);
+    }
+
+    public function run(Draft $draft, array $items): Report
+    {
+        $plan = Plan::of($draft->tree, new Boxes($draft->tree, $draft->fonts), $this->by);
+        $ledger = Ledger::of($plan, $draft->sheet()->box(), $draft->sheet()->ppi);
+        $wanted = $this->named === null ? self::odd($items === [] ? $ledger : $ledger->among($items)) : array_map(fn (array $one): array => $this->find($draft, $ledger, $one), $this->named);
+        if ($wanted === []) {
+            return new Report('No gap is odd', $items);
+        }
+        $mender = new GapMender($draft, $plan, $ledger, $this->by);
+        $done = $left = [];
+        foreach ($wanted as $one) {
+            $why = $one['of'] instanceof Gap ? $mender->gap($one['of'], $one['to']) : $mender->inset($one['of'], $one['to']);
+            if ($why === null) {
+                $done[] = $one;
+            } else {
+                $left[] = ['id' => $one['of'] instanceof Gap ? $one['of']->b : $one['of']->item, 'why' => $why];
+            }
+        }
+        if ($done === []) {
+            throw Refusal::because($left[0]['why'], 'gaps');
+        }
+
+        return new Report(self::summary($done).($left === [] ? '' : '; '.count($left).' stayed'), $items, ['moved' => Moves::of($draft, $mender->moved())->listed()] + ($left === [] ? [] : ['left_out' => $left]));
+    }
+
+    /** @return list<Wanted> */
+    private static function odd(Ledger $ledger): array
+    {
+        $wanted = [];
+        foreach ([...$ledger->gaps, ...$ledger->insets] as $one) {
+            if ($one->expected !== null) {
+                $wanted[] = ['of' => $one, 'to' => $one->expected];
+            }
+        }
+
+        return $wanted;
+    }
+
+    /**
+     * @param  array<mixed>  $named
+     * @return Wanted
+     */
+    private function find(Draft $draft, Ledger $ledger, array $named): array
+    {
+        foreach (isset($named['side']) ? $ledger->insets : $ledger->gaps as $one) {
+            $is = $one instanceof Gap
+                ? $one->axis->value === ($named['axis'] ?? null) && $one->a === ($named['a'] ?? null) && $one->b === ($named['b'] ?? null)
+                : $one->item === ($named['item'] ?? null) && $one->side->value === $named['side'];
+            if ($is) {
+                $to = $named['to'] ?? $one->expected;
+                $axis = $one instanceof Gap ? $one->axis : $one->side->axis();
+
+                return ['of' => $one, 'to' => is_string($to) || is_int($to) || is_float($to)
+                    ? (new Figures($draft))->size(is_string($to) ? $to : (float) $to, $axis, 'gaps')
+                    : throw Refusal::because('That gap is as the others are. Say what it is to be.', 'gaps')];
+            }
+        }
+        throw Refusal::because('There is no such gap: what was named does not stand next to each other, or something lies between.', 'gaps');
+    }
+
+    /** @param  non-empty-list<Wanted>  $done */
+    private static function summary(array $done): string
+    {
+        $count = count($done);
+        $to = array_values(array_unique(array_column($done, 'to')));
+        $were = array_map(static fn (array $one): float => $one['of']->size, $done);
+        $range = min($were) === max($were) ? 'was '.Length::text($were[0]) : 'were '.Length::text(min($were)).' to '.Length::text(max($were));
+
+        return sprintf('Brought %s to %s (%s)', $count === 1 ? '1 gap' : "$count gaps", count($to) === 1 ? Length::text($to[0]) : 'what the others are', $count > 1 && min($were) === max($were) ? str_replace('was', 'were', $range) : $range);
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace AllSquare\Core\Measure;
+
+use AllSquare\Core\Geometry\Length;
+use AllSquare\Core\Geometry\Rect;
+
+/** How far two boxes lie from each other, in px (RULES 6). */
+final readonly class Distance
+{
+    private function __construct(
+        /** 0 where they share some extent */
+        public float $across,
+        /** likewise */
+        public float $down,
+        /** straight, between the points of both that lie nearest */
+        public float $nearest,
+        /** straight, from centre to centre */
+        public float $centres,
+    ) {
+    }
+
+    public static function between(Rect $a, Rect $b): self
+    {
+        $across = Length::settle(max(0.0, $b->x - $a->right(), $a->x - $b->right()));
+        $down = Length::settle(max(0.0, $b->y - $a->bottom(), $a->y - $b->bottom()));
+        $centres = $b->centre()->minus($a->centre());
+
+        return new self($across, $down, Length::settle(hypot($across, $down)), Length::settle(hypot($centres->x, $centres->y)));
+    }
+
+    /** From the side of a box that faces it to an edge of the sheet; across or down only. */
+    public static function toEdge(Rect $box, Rect $sheet, Side $side): self
+    {
+        $far = Length::settle(abs($side->outside($box, $side->of($sheet))));
+        $half = $side->axis()->size($box) / 2;
+        $isAcross = $side->axis()->value === 'x';
+
+        return new self($isAcross ? $far : 0.0, $isAcross ? 0.0 : $far, $far, Length::settle(abs($side->outside($box, $side->of($sheet)) + $half)));
+    }
+
+    /** @return array{across: float, down: float, nearest: float, centres: float} */
+    public function toArray(): array
+    {
+        return ['across' => $this->across, 'down' => $this->down, 'nearest' => $this->nearest, 'centres' => $this->centres];
+    }
+}

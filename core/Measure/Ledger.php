@@ -1,0 +1,159 @@
+<?php
+
+declare(strict_types=1);
+
+namespace AllSquare\Core\Measure;
+
+use AllSquare\Core\Geometry\Axis;
+use AllSquare\Core\Geometry\Length;
+use AllSquare\Core\Geometry\Rect;
+
+/** Every gap of a sheet between neighbours, and every inset from what things lie on (RULES 6). */
+final readonly class Ledger
+{
+    /**
+     * @param  list<Gap>  $gaps
+     * @param  list<Inset>  $insets
+     */
+    private function __construct(public array $gaps, public array $insets)
+    {
+    }
+
+    /** @param  Rect  $sheet  what lies on nothing else lies on it, as far as it meets it */
+    public static function of(Plan $plan, Rect $sheet, float $ppi): self
+    {
+        $gaps = ['x' => [], 'y' => []];
+        $grounds = new Grounds($plan);
+        $insets = [];
+        foreach ($plan->siblings() as $places) {
+            $boxes = array_map(static fn (int $place): Rect => $plan->placed[$place]->box, $places);
+            $across = new Adjacency($boxes, Axis::X);
+            $down = new Adjacency($boxes, Axis::Y);
+            array_push($gaps['x'], ...self::gaps(Axis::X, $across, $plan, $places));
+            array_push($gaps['y'], ...self::gaps(Axis::Y, $down, $plan, $places));
+            foreach ($places as $i => $place) {
+                $ground = $grounds->of($place);
+                $one = $plan->placed[$place];
+                if ($ground !== null || $sheet->meets($one->box)) {
+                    array_push($insets, ...self::insets($one, $ground === null ? null : $plan->placed[$ground], $sheet, $i, $across, $down));
+                }
+            }
+        }
+        $odd = new OddGaps($ppi);
+
+        return new self([...$odd->among(self::ordered($gaps['x'])), ...$odd->among(self::ordered($gaps['y']))], self::oddInsets($odd, $insets));
+    }
+
+    /**
+     * Only what lies among these.
+     *
+     * @param  list<string>  $items
+     */
+    public function among(array $items): self
+    {
+        $is = array_flip($items);
+
+        return new self(
+            array_values(array_filter($this->gaps, static fn (Gap $gap): bool => isset($is[$gap->a], $is[$gap->b]))),
+            array_values(array_filter($this->insets, static fn (Inset $inset): bool => isset($is[$inset->item]))),
+        );
+    }
+
+    /** @return list<array{axis: string, size: float, count: int}> to the nearest half pixel, across before down, the most frequent first */
+    public function census(): array
+    {
+        $counts = [];
+        foreach ($this->gaps as $gap) {
+            $size = floor($gap->size * 2 + 0.5) / 2;
+            $counts[$gap->axis->value.' '.$size] ??= ['axis' => $gap->axis->value, 'size' => $size, 'count' => 0];
+            $counts[$gap->axis->value.' '.$size]['count']++;
+        }
+        usort($counts, static fn (array $a, array $b): int => [$a['axis'], -$a['count'], $a['size']] <=> [$b['axis'], -$b['count'], $b['size']]);
+
+        return $counts;
+    }
+
+    /**
+     * @param  list<int>  $places  of the siblings, in the plan
+     * @return list<Gap>
+     */
+    private static function gaps(Axis $axis, Adjacency $among, Plan $plan, array $places): array
+    {
+        $gaps = [];
+        foreach ($among->pairs as [$a, $b]) {
+            $from = Length::settle($among->trail[$a]);
+            $to = Length::settle($among->lead[$b]);
+            $gaps[] = new Gap($axis, $plan->placed[$places[$a]]->id, $plan->placed[$places[$b]]->id, Length::settle(max(0.0, $to - $from)), $from, $to, [
+                Length::settle(max($among->low[$a], $among->low[$b])),
+                Length::settle(min($among->high[$a], $among->high[$b])),
+            ]);
+        }
+
+        return $gaps;
+    }
+
+    /**
+     * @param  int  $i  its place among its siblings
+     * @return list<Inset>
+     */
+    private static function insets(Placed $one, ?Placed $ground, Rect $sheet, int $i, Adjacency $across, Adjacency $down): array
+    {
+        $around = $ground === null ? $sheet : $ground->box;
+        [$box, $right, $bottom] = [$one->box, $around->x + $around->w, $around->y + $around->h];
+        $sizes = [];
+        if (! $across->isBlockedAhead($i, $right)) {
+            $sizes['right'] = $right - $box->x - $box->w;
+        }
+        if (! $across->isBlockedBehind($i, $around->x)) {
+            $sizes['left'] = $box->x - $around->x;
+        }
+        if (! $down->isBlockedAhead($i, $bottom)) {
+            $sizes['bottom'] = $bottom - $box->y - $box->h;
+        }
+        if (! $down->isBlockedBehind($i, $around->y)) {
+            $sizes['top'] = $box->y - $around->y;
+        }
+        $insets = [];
+        foreach ($sizes as $side => $size) {
+            if ($size > -Length::SAME) {
+                $insets[] = new Inset($one->id, $ground?->id, Side::from($side), Length::settle(max(0.0, $size)));
+            }
+        }
+
+        return $insets;
+    }
+
+    /**
+     * @param  list<Gap>  $gaps
+     * @return list<Gap> from the beginning of the axis, then from the beginning of the other
+     */
+    private static function ordered(array $gaps): array
+    {
+        $from = array_map(static fn (Gap $gap): float => $gap->from, $gaps);
+        $low = array_map(static fn (Gap $gap): float => $gap->across[0], $gaps);
+        $before = array_map(static fn (Gap $gap): string => $gap->a, $gaps);
+        $after = array_map(static fn (Gap $gap): string => $gap->b, $gaps);
+        array_multisort($from, $low, $before, SORT_STRING, $after, SORT_STRING, $gaps);
+
+        return $gaps;
+    }
+
+    /**
+     * @param  list<Inset>  $insets  those of one item together
+     * @return list<Inset>
+     */
+    private static function oddInsets(OddGaps $odd, array $insets): array
+    {
+        $found = [];
+        $own = [];
+        foreach ($insets as $i => $inset) {
+            $own[] = $inset;
+            if (($insets[$i + 1]->item ?? null) !== $inset->item) {
+                array_push($found, ...$odd->amongInsets($own));
+                $own = [];
+            }
+        }
+
+        return $found;
+    }
+}

@@ -1,0 +1,194 @@
+<?php
+
+declare(strict_types=1);
+
+namespace AllSquare\Core\Snap;
+
+use AllSquare\Core\Geometry\Axis;
+use AllSquare\Core\Geometry\Length;
+use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Guide\Guide;
+use AllSquare\Core\Guide\LayoutGrid;
+use AllSquare\Core\Measure\Adjacency;
+use AllSquare\Core\Measure\Plan;
+use AllSquare\Core\Sheet\Sheet;
+
+/** Finds what a drag can snap to on a sheet, once when it starts (RULES 10). */
+final readonly class CandidateFinder
+{
+    /**
+     * @param  Plan  $plan  everything visible
+     * @param  iterable<Guide>  $guides  those that are shown
+     */
+    public function __construct(private Sheet $sheet, private Plan $plan, private iterable $guides)
+    {
+    }
+
+    /**
+     * @param  list<Kind>  $kinds  those that are switched on
+     * @param  list<string>  $dragged  ids of what is dragged: neither they, nor what is in them, nor the groups they are in are snapped to
+     * @param  Dragged|null  $what  to find places between others that it would fit
+     */
+    public function find(array $kinds, array $dragged, ?Dragged $what): Candidates
+    {
+        $out = $this->leftOut($dragged);
+        $ids = $boxes = $baselines = $at = [];
+        if (array_intersect(array_map(static fn (Kind $kind): string => $kind->value, $kinds), ['edge', 'centre', 'gap', 'size']) !== []) {
+            foreach ($this->plan->placed as $i => $one) {
+                if (! isset($out[$i])) {
+                    $at[$i] = count($ids);
+                    if ($one->baseline !== null) {
+                        $baselines[count($ids)] = $one->baseline;
+                    }
+                    $ids[] = $one->id;
+                    $boxes[] = $one->box;
+                }
+            }
+        }
+        $gaps = ['x' => [], 'y' => []];
+        if ($what !== null && in_array(Kind::Gap, $kinds, true)) {
+            $beside = $this->beside($dragged, $at);
+            foreach (Axis::cases() as $axis) {
+                $gaps[$axis->value] = self::gaps($axis, $beside, $boxes, $what);
+            }
+        }
+
+        return new Candidates($kinds, $ids, $boxes, $baselines, ['x' => $this->lines(Axis::X, $kinds), 'y' => $this->lines(Axis::Y, $kinds)], $gaps, in_array(Kind::Module, $kinds, true) ? $this->sheet->grid->module : null);
+    }
+
+    /**
+     * @param  list<string>  $dragged
+     * @return array<int, true> places in the plan
+     */
+    private function leftOut(array $dragged): array
+    {
+        $place = [];
+        foreach ($this->plan->placed as $i => $one) {
+            $place[$one->id] = $i;
+        }
+        $out = [];
+        foreach ($dragged as $id) {
+            $i = $place[$id] ?? null;
+            if ($i === null) {
+                continue;
+            }
+            for ($inside = $i; $inside <= $this->plan->ends[$i]; $inside++) {
+                $out[$inside] = true;
+            }
+            for ($parent = $this->plan->placed[$i]->parent; $parent !== null && isset($place[$parent]); $parent = $this->plan->placed[$place[$parent]]->parent) {
+                $out[$place[$parent]] = true;
+            }
+        }
+
+        return $out;
+    }
+
+    /**
+     * The others that share the parent of what is dragged; of several parents, what lies on the sheet itself.
+     *
+     * @param  list<string>  $dragged
+     * @param  array<int, int>  $at  places among the candidates, by place in the plan
+     * @return list<int> places among the candidates
+     */
+    private function beside(array $dragged, array $at): array
+    {
+        $is = array_flip($dragged);
+        $parents = [];
+        foreach ($this->plan->placed as $one) {
+            if (isset($is[$one->id])) {
+                $parents[$one->parent ?? ''] = $one->parent;
+            }
+        }
+        $parent = count($parents) === 1 ? reset($parents) : null;
+        $beside = [];
+        foreach ($at as $i => $place) {
+            if ($this->plan->placed[$i]->parent === $parent) {
+                $beside[] = $place;
+            }
+        }
+
+        return $beside;
+    }
+
+    /**
+     * Past the end of a pair, before its beginning, or in its middle, with the gap that is there.
+     *
+     * @param  list<int>  $beside
+     * @param  list<Rect>  $boxes
+     * @return list<EqualGap>
+     */
+    private static function gaps(Axis $axis, array $beside, array $boxes, Dragged $what): array
+    {
+        $among = new Adjacency(array_map(static fn (int $place): Rect => $boxes[$place], $beside), $axis);
+        $extent = $axis->size($what->box);
+        $parts = $what->parts($axis);
+        $gaps = [];
+        foreach ($among->pairs as [$a, $b]) {
+            $size = Length::settle($among->lead[$b] - $among->trail[$a]);
+            $low = max($among->low[$a], $among->low[$b]);
+            $high = min($among->high[$a], $among->high[$b]);
+            if ($size < Length::SAME || $low >= $high) {
+                continue;
+            }
+            [$before, $after] = [$beside[$a], $beside[$b]];
+            $room = $what->sizes ? $size : $size + $extent;
+            if (in_array(Part::Lead, $parts, true) && ! $among->isBlockedAhead($b, $among->trail[$b] + $room)) {
+                $gaps[] = new EqualGap(Length::settle($among->trail[$b] + $size), Part::Lead, $size, $low, $high, $before, $after);
+            }
+            if (in_array(Part::Trail, $parts, true) && ! $among->isBlockedBehind($a, $among->lead[$a] - $room)) {
+                $gaps[] = new EqualGap(Length::settle($among->lead[$a] - $size), Part::Trail, $size, $low, $high, $before, $after);
+            }
+            if (! $what->sizes && $extent < $size - Length::SAME) {
+                $half = ($size - $extent) / 2;
+                $gaps[] = new EqualGap(Length::settle($among->trail[$a] + $half), Part::Lead, Length::settle($half), $low, $high, $before, $after);
+            }
+        }
+
+        return $gaps;
+    }
+
+    /**
+     * @param  list<Kind>  $kinds
+     * @return list<Line>
+     */
+    private function lines(Axis $axis, array $kinds): array
+    {
+        $sheet = $this->sheet;
+        $across = $axis === Axis::X ? Axis::Y : Axis::X;
+        [$low, $high] = [0.0, $across->size($sheet->box())];
+        $lines = [];
+        if (in_array(Kind::Guide, $kinds, true)) {
+            foreach ($this->guides as $guide) {
+                if ($guide->axis === $axis) {
+                    $lines[] = new Line($guide->at, Kind::Guide, $low, $high, $guide->id);
+                }
+            }
+        }
+        [$from, $to] = LayoutGrid::between($sheet, $axis);
+        $extent = $axis->size($sheet->box());
+        if (in_array(Kind::Margin, $kinds, true)) {
+            // A margin of nothing is the edge of the sheet.
+            if ($from > 0.0) {
+                $lines[] = new Line(Length::settle($from), Kind::Margin, $low, $high, 'margin');
+            }
+            if ($to < $extent) {
+                $lines[] = new Line(Length::settle($to), Kind::Margin, $low, $high, 'margin');
+            }
+        }
+        if (in_array(Kind::Grid, $kinds, true)) {
+            foreach (LayoutGrid::spans($sheet, $axis) as $i => [$start, $end]) {
+                $name = ($axis === Axis::X ? 'column ' : 'row ').($i + 1);
+                $lines[] = new Line($start, Kind::Grid, $low, $high, $name);
+                $lines[] = new Line($end, Kind::Grid, $low, $high, $name);
+            }
+            foreach ($axis === Axis::Y ? LayoutGrid::baselines($sheet) : [] as $at) {
+                $lines[] = new Line($at, Kind::Grid, $low, $high, 'baseline');
+            }
+        }
+        if (in_array(Kind::Sheet, $kinds, true)) {
+            array_push($lines, new Line(0.0, Kind::Sheet, $low, $high, 'edge'), new Line($extent / 2, Kind::Sheet, $low, $high, 'centre'), new Line($extent, Kind::Sheet, $low, $high, 'edge'));
+        }
+
+        return $lines;
+    }
+}

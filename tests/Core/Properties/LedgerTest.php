@@ -1,0 +1,199 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Core\Properties;
+
+use AllSquare\Core\Geometry\Axis;
+use AllSquare\Core\Geometry\Length;
+use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Measure\By;
+use AllSquare\Core\Measure\Gap;
+use AllSquare\Core\Measure\Inset;
+use AllSquare\Core\Measure\Ledger;
+use AllSquare\Core\Measure\Placed;
+use AllSquare\Core\Measure\Plan;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Tests\Core\Support\RandomScene;
+use Tests\Core\Support\Scene;
+
+/** The ledger of any sheet is what a slow, plain count by the definition in RULES 6 finds. */
+final class LedgerTest extends TestCase
+{
+    /** @return iterable<string, array{Plan, int}> */
+    public static function plans(): iterable
+    {
+        foreach (RandomScene::seeds(60) as $seed) {
+            $random = new RandomScene($seed);
+            yield "scene $seed" => [self::plan($random->scene), $seed];
+            yield "crowd $seed" => [self::plan(self::crowd($random)), $seed];
+        }
+    }
+
+    #[DataProvider('plans')]
+    public function test_gaps_are_those_of_the_definition(Plan $plan, int $seed): void
+    {
+        $found = array_map(self::key(...), Ledger::of($plan, new Rect(0.0, 0.0, 1280.0, 800.0), 96)->gaps);
+        $plain = self::plainGaps($plan);
+        sort($found);
+        sort($plain);
+        self::assertSame($plain, $found, "seed $seed");
+    }
+
+    #[DataProvider('plans')]
+    public function test_insets_are_those_of_the_definition(Plan $plan, int $seed): void
+    {
+        $sheet = new Rect(0.0, 0.0, 1280.0, 800.0);
+        $found = array_map(static fn (Inset $inset): string => "$inset->item {$inset->side->value} ".($inset->ground ?? 'sheet')." $inset->size", Ledger::of($plan, $sheet, 96)->insets);
+        $plain = self::plainInsets($plan, $sheet);
+        sort($found);
+        sort($plain);
+        self::assertSame($plain, $found, "seed $seed");
+    }
+
+    #[DataProvider('plans')]
+    public function test_odd_gaps_are_those_of_the_definition(Plan $plan, int $seed): void
+    {
+        $gaps = Ledger::of($plan, new Rect(0.0, 0.0, 1280.0, 800.0), 96)->gaps;
+        $plain = [];
+        foreach (Axis::cases() as $axis) {
+            $of = array_values(array_filter($gaps, static fn (Gap $gap): bool => $gap->axis === $axis));
+            array_push($plain, ...array_map(static fn (Gap $gap): array => [self::key($gap), self::plainExpected($gap, $of)], $of));
+        }
+        self::assertSame($plain, array_map(static fn (Gap $gap): array => [self::key($gap), $gap->expected], $gaps), "seed $seed");
+    }
+
+    /** Boxes on a coarse lattice: many touch, lie in each other, on each other, or are of no height. */
+    private static function crowd(RandomScene $random): Scene
+    {
+        $scene = Scene::of();
+        foreach (range(1, 26) as $i) {
+            $parent = $i > 8 && $random->maybe(40) ? 'group' : null;
+            $scene->put("b$i", 20 * $random->number(0, 30), 20 * $random->number(0, 20), 20 * $random->number(0, $random->maybe(15) ? 30 : 5), 20 * $random->number(0, $random->maybe(15) ? 20 : 4), ['parent' => $parent, 'hidden' => $random->maybe(5)]);
+        }
+        $scene->put('group', 0, 0, 0, 0, ['kind' => 'group']);
+
+        return $scene->settled();
+    }
+
+    private static function plan(Scene $scene): Plan
+    {
+        return Plan::of($scene->draft()->tree, $scene->boxes(), By::Frame);
+    }
+
+    private static function key(Gap $gap): string
+    {
+        return "{$gap->axis->value} $gap->a $gap->b $gap->size";
+    }
+
+    /** @return list<string> */
+    private static function plainGaps(Plan $plan): array
+    {
+        $gaps = [];
+        foreach (Axis::cases() as $axis) {
+            $across = $axis === Axis::X ? Axis::Y : Axis::X;
+            foreach ($plan->placed as $a) {
+                foreach ($plan->placed as $b) {
+                    $gap = $axis->lead($b->box) - $axis->trail($a->box);
+                    $from = max($across->lead($a->box), $across->lead($b->box));
+                    $to = min($across->trail($a->box), $across->trail($b->box));
+                    if ($a === $b || $a->parent !== $b->parent || $gap <= -Length::SAME || $to - $from <= Length::SAME) {
+                        continue;
+                    }
+                    $blocking = array_filter($plan->placed, static fn (Placed $c): bool => $c !== $a && $c !== $b && $c->parent === $a->parent
+                        && $axis->lead($c->box) < $axis->lead($b->box) - Length::SAME && $axis->trail($c->box) > $axis->trail($a->box) + Length::SAME
+                        && min($to, $across->trail($c->box)) - max($from, $across->lead($c->box)) > Length::SAME
+                        && ! ($c->box->contains($a->box) && $c->box->contains($b->box)));
+                    if ($gap < Length::SAME || $blocking === []) {
+                        $gaps[] = "{$axis->value} $a->id $b->id ".Length::settle(max(0.0, $gap));
+                    }
+                }
+            }
+        }
+
+        return $gaps;
+    }
+
+    /** @return list<string> */
+    private static function plainInsets(Plan $plan, Rect $sheet): array
+    {
+        $insets = [];
+        foreach ($plan->placed as $i => $a) {
+            $ground = null;
+            foreach ($plan->placed as $j => $under) {
+                $isBelow = $plan->ends[$j] < $i && ! $under->isGroup && $under->box->contains($a->box);
+                if ($isBelow && ($ground === null || $under->box->area() <= $ground->box->area())) {
+                    $ground = $under;
+                }
+            }
+            $around = $ground->box ?? $sheet;
+            if ($ground === null && ! $sheet->meets($a->box)) {
+                continue;
+            }
+            $siblings = array_filter($plan->placed, static fn (Placed $c): bool => $c !== $a && $c->parent === $a->parent && ! $c->box->contains($a->box));
+            $sides = [
+                'left' => [$a->box->x - $around->x, static fn (Rect $c): bool => $c->x < $a->box->x - Length::SAME && $c->right() > $around->x + Length::SAME, Axis::Y],
+                'right' => [$around->right() - $a->box->right(), static fn (Rect $c): bool => $c->right() > $a->box->right() + Length::SAME && $c->x < $around->right() - Length::SAME, Axis::Y],
+                'top' => [$a->box->y - $around->y, static fn (Rect $c): bool => $c->y < $a->box->y - Length::SAME && $c->bottom() > $around->y + Length::SAME, Axis::X],
+                'bottom' => [$around->bottom() - $a->box->bottom(), static fn (Rect $c): bool => $c->bottom() > $a->box->bottom() + Length::SAME && $c->y < $around->bottom() - Length::SAME, Axis::X],
+            ];
+            foreach ($sides as $side => [$size, $lies, $across]) {
+                $between = array_filter($siblings, static fn (Placed $c): bool => $lies($c->box) && min($across->trail($a->box), $across->trail($c->box)) - max($across->lead($a->box), $across->lead($c->box)) > Length::SAME);
+                if ($size > -Length::SAME && ($size < Length::SAME || $between === [])) {
+                    $insets[] = "$a->id $side ".($ground->id ?? 'sheet').' '.Length::settle(max(0.0, $size));
+                }
+            }
+        }
+
+        return $insets;
+    }
+
+    /** @param  list<Gap>  $gaps  along its axis */
+    private static function plainExpected(Gap $gap, array $gaps): ?float
+    {
+        $offers = self::expectedInRun($gap, $gaps);
+        if ($offers === []) {
+            $count = static fn (float $size): int => count(array_filter($gaps, static fn (Gap $of): bool => $of->size === $size));
+            foreach ($gaps as $other) {
+                $off = abs($gap->size - $other->size);
+                if ($count($gap->size) <= 2 && $count($other->size) >= 3 && $count($other->size) >= 2 * $count($gap->size) && $off <= 8 + 1e-9 && $off <= 0.35 * $other->size + 1e-9) {
+                    $offers[(string) $other->size] = $count($other->size);
+                }
+            }
+        }
+        $best = null;
+        foreach ($offers as $size => $often) {
+            $rank = [Length::settle(abs($gap->size - (float) $size)), -$often, (float) $size];
+            $best = $best === null || $rank < $best ? $rank : $best;
+        }
+
+        return $best === null ? null : $best[2];
+    }
+
+    /**
+     * @param  list<Gap>  $gaps
+     * @return array<string, int> sizes that the run agrees on, with how often each occurs in it
+     */
+    private static function expectedInRun(Gap $gap, array $gaps): array
+    {
+        $nearer = static fn (Gap $a, Gap $b): int => [$a->size, -($a->across[1] - $a->across[0])] <=> [$b->size, -($b->across[1] - $b->across[0])];
+        $nearest = static function (string $end, string $item) use ($gaps, $nearer): ?Gap {
+            $of = array_values(array_filter($gaps, static fn (Gap $g): bool => $g->{$end} === $item));
+            usort($of, $nearer);
+
+            return $of[0] ?? null;
+        };
+        $run = [$gap];
+        for ($last = $gap; $nearest('b', $last->b) === $last && ($next = $nearest('a', $last->b)) !== null && ! in_array($next, $run, true); $last = $next) {
+            $run[] = $next;
+        }
+        for ($first = $gap; $nearest('a', $first->a) === $first && ($before = $nearest('b', $first->a)) !== null && ! in_array($before, $run, true); $first = $before) {
+            $run[] = $before;
+        }
+        $counts = array_count_values(array_map(static fn (Gap $g): string => (string) $g->size, $run));
+        $agreed = array_filter($counts, static fn (int $count): bool => $count >= 2 && 2 * $count >= count($run));
+
+        return count($run) < 3 || isset($agreed[(string) $gap->size]) ? [] : array_filter($agreed, static fn (string|int $size): bool => abs($gap->size - (float) $size) <= (float) $size / 2, ARRAY_FILTER_USE_KEY);
+    }
+}
