@@ -71,7 +71,8 @@ export const api = {
     deleteSheet: (id: string) => send('DELETE', `sheets/${id}`),
     post: <T>(path: string, body?: unknown) => json<T>('POST', path, body),
     /** a question that changes nothing and can be taken back */
-    ask: <T>(path: string, body: unknown, signal: AbortSignal) => json<T>('POST', path, body, signal),
+    ask: <T>(path: string, body: unknown, signal?: AbortSignal) => json<T>('POST', path, body, signal),
+    look: <T>(path: string, signal?: AbortSignal) => json<T>('GET', path, undefined, signal),
     history: async (document: string) =>
         (await json<{ lines: HistoryEntry[] }>('GET', `documents/${document}/history`)).lines,
     fonts: () => json<{ families: Record<string, number[]>; hashes: Record<string, string> }>('GET', 'fonts'),

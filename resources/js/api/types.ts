@@ -29,6 +29,8 @@ export interface Item {
     ink: Box;
     locked: boolean;
     hidden: boolean;
+    /** lies there to be compared with: locked, dimmed, never measured or exported */
+    reference: boolean;
     opacity: number;
     svg?: string;
     /** of groups: the point of its own space at the frame's top left */
@@ -68,12 +70,79 @@ export interface Series {
 
 export interface Guide {
     id: string;
-    axis: 'x' | 'y';
+    axis: Axis;
     at: number;
+    locked: boolean;
+}
+
+export type Axis = 'x' | 'y';
+export type Side = 'left' | 'right' | 'top' | 'bottom';
+
+export interface Division {
+    count: number;
+    gutter: number;
+}
+
+export interface Grid {
+    columns: Division | null;
+    rows: Division | null;
+    module: number | null;
+    baseline: number | null;
+}
+
+export interface NamedGrid extends Grid {
+    id: string;
+    name: string;
+    margins: SheetSettings['margins'];
+}
+
+/** A distance kept on the sheet, to another item or to a side of the sheet. */
+export interface Dimension {
+    id: string;
+    a: string;
+    b: string;
+    axis: Axis | 'straight';
+    by: 'frame' | 'ink' | 'upright';
+}
+
+export interface Gap {
+    axis: Axis;
+    a: string;
+    b: string;
+    size: number;
+    from: number;
+    to: number;
+    across: [number, number];
+    odd: boolean;
+    expected: number | null;
+}
+
+export interface Inset {
+    item: string;
+    ground: string | null;
+    side: Side;
+    size: number;
+    odd: boolean;
+    expected: number | null;
+}
+
+export interface Ledger {
+    gaps: Gap[];
+    insets: Inset[];
+    census: { axis: Axis; size: number; count: number }[];
+}
+
+/** What a division into columns or rows gives. */
+export interface Divided {
+    count: number;
+    size: number;
+    whole: boolean;
+    remainder: number;
+    proposals: { what: string; leading: number; trailing: number; gutter: number; size: number }[];
 }
 
 export interface Clearance {
-    side: 'left' | 'right' | 'top' | 'bottom';
+    side: Side;
     size: number;
     to: { id: string; name: string } | null;
     inset: boolean;
@@ -99,6 +168,7 @@ export interface SheetSettings {
     background: string | null;
     zero: Point;
     unit_of_spacing: number | null;
+    grid: Grid & { spans: Record<Axis, [number, number][]> };
 }
 
 export interface SheetSummary extends SheetSettings {
@@ -124,6 +194,8 @@ export interface SheetContent {
     items: Item[];
     slices: Slice[];
     guides: Guide[];
+    grids: NamedGrid[];
+    dimensions: Dimension[];
     revision: number;
 }
 
@@ -135,6 +207,7 @@ export interface Report {
     off_pixel?: { id: string; x: number; y: number }[];
     originals?: string[];
     copies?: string[];
+    grid?: { columns?: Divided; rows?: Divided };
 }
 
 export interface Answer {
@@ -145,6 +218,8 @@ export interface Answer {
     settings?: SheetSettings;
     slices?: Slice[];
     guides?: Guide[];
+    grids?: NamedGrid[];
+    dimensions?: Dimension[];
     report: Report;
 }
 

@@ -36,6 +36,7 @@ const entries = computed(() => [
     { separator: true },
     entry(actions.lock),
     entry(actions.hide),
+    entry(actions.reference),
     entry(actions.slice),
     { separator: true },
     ...(beneath.value.length > 1

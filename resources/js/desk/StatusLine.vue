@@ -1,16 +1,20 @@
 <script setup lang="ts">
+import type { UnitName } from '@/api/types';
 import { useActions } from '@/desk/actions';
 import { useDesk } from '@/stores/desk';
 import { useRehearsal } from '@/stores/rehearsal';
 import { useSending } from '@/stores/sending';
+import { UNITS, useUnits } from '@/stores/units';
 import { useView } from '@/stores/view';
 import { computed } from 'vue';
+import SnapSwitches from './SnapSwitches.vue';
 
 /** What the last action did, in numbers; and how the sheet is looked at. */
 const emit = defineEmits<{ keys: [] }>();
 const desk = useDesk();
 const view = useView();
 const sending = useSending();
+const units = useUnits();
 const { actions } = useActions();
 const rehearsal = useRehearsal();
 
@@ -46,6 +50,16 @@ const percent = computed(() => `${Math.round(view.zoom * 1000) / 10} %`);
         >
             whole pixels {{ desk.sheet?.whole_pixels ? 'on' : 'off' }}
         </button>
+        <SnapSwitches />
+        <label class="unit" v-tooltip.top="'In what lengths are shown and typed'">
+            <select
+                :value="units.unit"
+                aria-label="Unit"
+                @change="units.choose(($event.target as HTMLSelectElement).value as UnitName)"
+            >
+                <option v-for="unit in UNITS" :key="unit" :value="unit">{{ unit }}</option>
+            </select>
+        </label>
         <span class="zoom">
             <button class="link" type="button" aria-label="Zoom out" @click="view.zoomTo(view.zoom / 1.25)">−</button>
             <button
@@ -103,6 +117,13 @@ const percent = computed(() => `${Math.round(view.zoom * 1000) / 10} %`);
 .saved.lost {
     color: var(--brick);
     font-weight: 600;
+}
+.unit select {
+    border: 0;
+    background: none;
+    color: inherit;
+    font: 12px var(--words);
+    cursor: pointer;
 }
 .zoom {
     display: flex;

@@ -23,9 +23,9 @@ export function useActions() {
     const bench = useBench();
     const selecting = useSelecting();
     const some = () => desk.selection.length > 0;
-    const flagged = (flag: 'locked' | 'hidden') =>
+    const flagged = (flag: 'locked' | 'hidden' | 'reference') =>
         desk.selected.length > 0 && desk.selected.every((item) => item[flag]);
-    const flaggedAnywhere = (flag: 'locked' | 'hidden') =>
+    const flaggedAnywhere = (flag: 'locked' | 'hidden' | 'reference') =>
         [...desk.items.values()].filter((item) => item[flag]).map((item) => item.id);
     const any = () => desk.items.size > 0;
     const alike = (by: Alike, words: string, keys: string) => ({
@@ -104,6 +104,15 @@ export function useActions() {
             icon: '',
             possible: some,
             run: () => void desk.run('set', { locked: !flagged('locked') }),
+        },
+        reference: {
+            get words() {
+                return flagged('reference') ? 'No reference any more' : 'Make it a reference';
+            },
+            keys: 'Ctrl Alt R',
+            icon: '',
+            possible: some,
+            run: () => void desk.run('set', { reference: !flagged('reference') }),
         },
         hide: {
             get words() {

@@ -15,7 +15,7 @@ export function itemsAt(tree: Tree, point: Point, pixel: number, parent: string 
     const siblings = tree.children(parent);
     for (let i = siblings.length - 1; i >= 0; i--) {
         const item = siblings[i];
-        if (!item || item.hidden || item.locked || !isNear(item, point, REACH * pixel)) continue;
+        if (!item || item.hidden || item.locked || item.reference || !isNear(item, point, REACH * pixel)) continue;
         if (item.kind === 'group') found.push(...itemsAt(tree, point, pixel, item.id));
         else if (isHit(item, applied(inverse(tree.toSheet(item.id)), point), REACH * pixel)) found.push(item);
     }

@@ -1,6 +1,8 @@
 import { useActions } from '@/desk/actions';
 import { PAD, useBench } from '@/stores/bench';
 import { useDesk } from '@/stores/desk';
+import { useGauge } from '@/stores/gauge';
+import { useMeasuring } from '@/stores/measuring';
 import { pressed } from '@/stores/rehearsal';
 import { useView } from '@/stores/view';
 import { onBeforeUnmount, onMounted, ref } from 'vue';
@@ -14,6 +16,7 @@ export const KEYS: [string, string][] = [
     ['double click', 'enter a group, edit a text'],
     ['Shift while dragging', 'hold to one axis; keep proportions; steps of 15°'],
     ['Alt while dragging', 'puts a copy there; sizes about the centre'],
+    ['Ctrl while dragging', 'nothing snaps'],
     ['Escape', 'give a drag back, leave a group, select nothing'],
     ['Ctrl A, Ctrl I', 'select all, the others'],
     ['Ctrl Alt K, S, L', 'select all of this kind, size, look'],
@@ -27,12 +30,15 @@ export const KEYS: [string, string][] = [
     ['Ctrl ↑ ↓, with Shift', 'forward, back; to the front, to the back'],
     ['Ctrl L', 'lock, unlock'],
     ['Ctrl Shift H', 'hide, show'],
+    ['Ctrl Alt R', 'make a reference of it, or not any more'],
     ['Ctrl K', 'cut slices from what is selected'],
     ['Delete', 'delete'],
     ['Space and drag', 'move the desk'],
     ['Ctrl wheel, + and -', 'zoom to the pointer, to the middle'],
     ['0, f', 'fit the sheet, fit what is selected'],
-    ['h, o, g', 'hide every aid, outlines only, guides'],
+    ['m, i', 'measure by pointing; read a colour'],
+    ['g, c, r, u', 'guides, columns and grid, references, gauge blocks'],
+    ['h, o', 'hide every aid, outlines only'],
     ['b, s', 'fold the bench, the side'],
     ['Tab, Enter, Escape', 'walk the fields, apply, put back'],
     ['?', 'this list'],
@@ -54,6 +60,8 @@ export function useKeys() {
     const view = useView();
     const { actions } = useActions();
     const bench = useBench();
+    const gauge = useGauge();
+    const measuring = useMeasuring();
     const listOpen = ref(false);
     /** presses of the arrows that follow each other are one line of the history */
     const run = { token: '', chosen: '', last: 0 };
@@ -74,6 +82,7 @@ export function useKeys() {
         'alt k': actions.alikeKind.run,
         'alt s': actions.alikeSize.run,
         'alt l': actions.alikeLook.run,
+        'alt r': actions.reference.run,
         'alt c': actions.takePlace.run,
         'alt v': actions.givePlace.run,
         arrowup: actions.forward.run,
@@ -91,6 +100,11 @@ export function useKeys() {
         h: () => (view.bare = !view.bare),
         o: () => (view.outlinesOnly = !view.outlinesOnly),
         g: () => (view.showGuides = !view.showGuides),
+        c: () => (view.showGrid = !view.showGrid),
+        r: () => (view.showReferences = !view.showReferences),
+        u: () => gauge.toggle(),
+        m: measure,
+        i: () => (view.tool = view.tool === 'colour' ? 'select' : 'colour'),
         q: () => actions.squareUp.possible() && actions.squareUp.run(),
         '.': () => actions.again.possible() && actions.again.run(),
         b: () => (view.benchOpen = !view.benchOpen),
@@ -100,6 +114,11 @@ export function useKeys() {
         '?': () => (listOpen.value = true),
         Enter: editText,
     };
+
+    function measure(): void {
+        view.tool = view.tool === 'measure' ? 'select' : 'measure';
+        if (view.tool === 'measure') measuring.begin();
+    }
 
     function leave(): void {
         if (view.tool !== 'select') view.tool = 'select';

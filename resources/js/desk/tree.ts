@@ -35,11 +35,16 @@ export class Tree {
     }
 
     isLocked(id: string): boolean {
-        return (this.items.get(id)?.locked ?? false) || this.ancestors(id).some((group) => group.locked);
+        const locks = (item: Item | undefined) => item !== undefined && (item.locked || item.reference);
+        return locks(this.items.get(id)) || this.ancestors(id).some(locks);
     }
 
     isHidden(id: string): boolean {
         return (this.items.get(id)?.hidden ?? false) || this.ancestors(id).some((group) => group.hidden);
+    }
+
+    isReference(id: string): boolean {
+        return (this.items.get(id)?.reference ?? false) || this.ancestors(id).some((group) => group.reference);
     }
 
     /** From the space of a group's children, or an item's own space, to the sheet's. */

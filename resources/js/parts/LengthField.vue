@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { figure } from '@/desk/geometry';
 import { useDesk } from '@/stores/desk';
+import { useUnits } from '@/stores/units';
 import InputText from 'primevue/inputtext';
 import { computed, ref, watch, type ComponentPublicInstance } from 'vue';
 import { useFittingFigure } from './fittingFigure';
@@ -11,7 +12,7 @@ import { useFittingFigure } from './fittingFigure';
  */
 const props = defineProps<{
     label: string;
-    /** px; null while the values differ */
+    /** px, shown in the desk's unit; null while the values differ */
     value: number | null;
     name: string;
     unit?: string;
@@ -21,6 +22,8 @@ const props = defineProps<{
     /** there is no value, rather than differing ones */
     blank?: boolean;
     hint?: string;
+    /** it is no length but a count or an angle */
+    plain?: boolean;
     apply: (typed: string, ids: string[]) => Promise<boolean>;
 }>();
 
@@ -30,7 +33,9 @@ const wrong = ref('');
 let meantFor: string[] = [];
 
 const field = ref<ComponentPublicInstance | null>(null);
-const shown = computed(() => text.value ?? (props.value === null ? '' : figure(props.value)));
+const units = useUnits();
+const read = (value: number) => (props.plain ? figure(value) : units.text(value));
+const shown = computed(() => text.value ?? (props.value === null ? '' : read(props.value)));
 const size = useFittingFigure(field, shown);
 
 watch(
@@ -47,7 +52,7 @@ function type(value: string | undefined): void {
 
 async function keep(): Promise<void> {
     const typed = text.value?.trim();
-    if (typed === undefined || typed === '' || (props.value !== null && typed === figure(props.value))) {
+    if (typed === undefined || typed === '' || (props.value !== null && typed === read(props.value))) {
         giveBack();
         return;
     }

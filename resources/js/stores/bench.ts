@@ -3,8 +3,9 @@ import type { Box } from '@/api/types';
 import { figure } from '@/desk/geometry';
 import { counted } from '@/desk/words';
 import { useDesk } from '@/stores/desk';
+import { useUnits } from '@/stores/units';
 import { defineStore } from 'pinia';
-import { computed, ref } from 'vue';
+import { computed, ref, watch } from 'vue';
 
 export type Edge = Commands['align']['edge'];
 export type By = NonNullable<Commands['align']['by']>;
@@ -21,6 +22,7 @@ export interface Order<C extends keyof Commands = keyof Commands> {
 /** What the bench is set to: to what things are aligned, within what they are spaced, which box of them counts. */
 export const useBench = defineStore('bench', () => {
     const desk = useDesk();
+    const units = useUnits();
     const by = ref<By>('frame');
     const as = ref<As>('each');
     const wantedTo = ref<To>('selection');
@@ -32,6 +34,14 @@ export const useBench = defineStore('bench', () => {
     const gap = ref('24');
     const inset = ref('24');
     const columns = ref('4');
+    // What is a bare number stays the same length when the unit becomes another.
+    watch(
+        () => units.pixels,
+        (now, was) => {
+            for (const field of [gap, inset])
+                if (Number.isFinite(Number(field.value))) field.value = figure((Number(field.value) * was) / now);
+        },
+    );
     /** whether x, y, w and h are those of each selected item, instead of all as one */
     const placesEach = ref(false);
     /** a place that was taken, in px of the sheet it was taken on */
@@ -75,7 +85,7 @@ export const useBench = defineStore('bench', () => {
             { key: 'margins' as const, words: 'the margins' },
             ...desk.guides.map((guide) => ({
                 key: `guide ${guide.id}` as const,
-                words: `the guide at ${guide.axis} ${guide.at - (desk.sheet?.zero[guide.axis] ?? 0)}`,
+                words: `the guide at ${guide.axis} ${units.place(guide.at, guide.axis)}`,
             })),
         ];
     });
@@ -155,7 +165,9 @@ export const useBench = defineStore('bench', () => {
     });
 
     const placeWords = computed(() =>
-        placeTaken.value ? `${figure(placeTaken.value.x)}, ${figure(placeTaken.value.y)}` : 'none yet',
+        placeTaken.value
+            ? `${units.place(placeTaken.value.x, 'x')}, ${units.place(placeTaken.value.y, 'y')}`
+            : 'none yet',
     );
 
     return {

@@ -2,9 +2,12 @@ import { api, type Problem } from '@/api/client';
 import type { Commands } from '@/api/commands.gen';
 import type {
     Answer,
+    Dimension,
     DocumentSummary,
     Guide,
     Item,
+    NamedGrid,
+    Point,
     SheetContent,
     SheetSettings,
     Slice,
@@ -14,6 +17,7 @@ import { union } from '@/desk/geometry';
 import { moved } from '@/desk/moved';
 import { Tree } from '@/desk/tree';
 import { useSending } from '@/stores/sending';
+import { useUnits } from '@/stores/units';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
 
@@ -40,11 +44,14 @@ const SELECTING: (keyof Commands)[] = [
 /** The sheet on the desk: its items, what is selected, and the one way to change it, by commands. */
 export const useDesk = defineStore('desk', () => {
     const sending = useSending();
+    const lengths = useUnits();
     const document = shallowRef<DocumentSummary | null>(null);
     const sheet = shallowRef<SheetSettings | null>(null);
     const stored = shallowRef<ReadonlyMap<string, Item>>(new Map());
     const slices = shallowRef<Slice[]>([]);
     const guides = shallowRef<Guide[]>([]);
+    const grids = shallowRef<NamedGrid[]>([]);
+    const dimensions = shallowRef<Dimension[]>([]);
     /** the name of what the selection lies on; null for the sheet */
     const ground = ref<string | null>(null);
     /** what was copied last, with its copies, for selecting both */
@@ -67,9 +74,12 @@ export const useDesk = defineStore('desk', () => {
 
     function show(content: SheetContent): void {
         sheet.value = content.sheet;
+        lengths.show(content.sheet);
         stored.value = new Map(content.items.map((item) => [item.id, item]));
         slices.value = content.slices;
         guides.value = content.guides;
+        grids.value = content.grids;
+        dimensions.value = content.dimensions;
         revision.value = content.revision;
         keepWhatIsThere();
     }
@@ -108,24 +118,35 @@ export const useDesk = defineStore('desk', () => {
     }
 
     /**
-     * Runs a command on the sheet.
+     * Runs a command on the sheet. Bare numbers that were typed are in the unit of the desk.
      *
+     * @param more the run of moves it belongs to; how far things are shown moved until it is answered
      * @returns whether it was done; false when it was refused, which the status line explains
      */
     function run<C extends keyof Commands>(
         command: C,
         params: Commands[C],
         ids = selection.value,
-        more: { run?: string } = {},
+        more: { run?: string; shown?: Point } = {},
     ): Promise<boolean> {
         const target = sheet.value?.id;
         if (!target) return Promise.resolve(false);
         const key = crypto.randomUUID();
+        const { unit } = lengths;
         return new Promise((resolve) => {
             sending.add({
-                move: command === 'move-by' ? { ids, ...distance(params as Commands['move-by']) } : undefined,
+                move:
+                    command === 'move-by' ? { ids, ...distance(params as Commands['move-by'], more.shown) } : undefined,
                 async send() {
-                    const body = { command, items: ids, params, revision: revision.value, key, ...more };
+                    const body = {
+                        command,
+                        items: ids,
+                        params,
+                        revision: revision.value,
+                        key,
+                        run: more.run,
+                        unit,
+                    };
                     const answer = await api.post<Answer>(`sheets/${target}/commands`, body);
                     if (sheet.value?.id === target) take(answer);
                     if (SELECTING.includes(command)) select(answer.report.selection ?? []);
@@ -200,9 +221,14 @@ export const useDesk = defineStore('desk', () => {
         }
         stored.value = map;
         revision.value = answer.revision;
-        if (answer.settings) sheet.value = answer.settings;
+        if (answer.settings) {
+            sheet.value = answer.settings;
+            lengths.show(answer.settings);
+        }
         if (answer.slices) slices.value = answer.slices;
         if (answer.guides) guides.value = answer.guides;
+        if (answer.grids) grids.value = answer.grids;
+        if (answer.dimensions) dimensions.value = answer.dimensions;
         keepWhatIsThere();
     }
 
@@ -237,6 +263,8 @@ export const useDesk = defineStore('desk', () => {
         tree,
         slices,
         guides,
+        grids,
+        dimensions,
         ground,
         copied,
         revision,
@@ -259,7 +287,8 @@ export const useDesk = defineStore('desk', () => {
     };
 });
 
-function distance(params: Commands['move-by']): { dx: number; dy: number } {
+function distance(params: Commands['move-by'], shown?: Point): { dx: number; dy: number } {
+    if (shown) return { dx: shown.x, dy: shown.y };
     const figure = (given: number | string | undefined) => (typeof given === 'number' ? given : 0);
     return { dx: figure(params.dx), dy: figure(params.dy) };
 }

@@ -3,6 +3,7 @@ import type { Commands } from '@/api/commands.gen';
 import type { Answer, Item } from '@/api/types';
 import { useDesk } from '@/stores/desk';
 import { useSending } from '@/stores/sending';
+import { useUnits } from '@/stores/units';
 import { defineStore } from 'pinia';
 import { ref, shallowRef } from 'vue';
 import type { Order } from './bench';
@@ -36,7 +37,7 @@ export const useRehearsal = defineStore('rehearsal', () => {
         try {
             const answer = await api.ask<Answer>(
                 `sheets/${sheet}/commands`,
-                { command, items, params, dry: true },
+                { command, items, params, dry: true, unit: useUnits().unit },
                 mine.signal,
             );
             if (asking !== mine) return;
@@ -68,7 +69,10 @@ function outermost(answer: Answer, asked: string[]): Item[] {
             // Of a series its members are shown, not the group that keeps them.
             return !item.series && (!group || group.series);
         }),
-        ...answer.changed.filter((item) => named.has(item.id)),
+        // Of a command that names nothing, what moves by itself.
+        ...answer.changed.filter((item) =>
+            named.size > 0 ? named.has(item.id) : !answer.changed.some((group) => group.id === item.parent),
+        ),
     ];
 }
 

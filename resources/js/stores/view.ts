@@ -5,7 +5,9 @@ import { computed, ref } from 'vue';
 export const CLOSEST = 32;
 export const FURTHEST = 0.05;
 
-export type Tool = 'select' | Exclude<Kind, 'group'>;
+/** What can be drawn, and what else the pointer can do: measure, fit to the grid, read a colour. */
+export type Drawn = Exclude<Kind, 'group'>;
+export type Tool = 'select' | 'measure' | 'fit' | 'colour' | Drawn;
 
 /** How the sheet is looked at: zoom, place, what is being done with the pointer. Nothing of it is stored. */
 export const useView = defineStore('view', () => {
@@ -22,6 +24,10 @@ export const useView = defineStore('view', () => {
     const showGuides = ref(true);
     /** the guide that is pointed at in its panel */
     const guideOver = ref<string | null>(null);
+    /** the dimension that is pointed at in its panel */
+    const dimensionOver = ref<string | null>(null);
+    const showGrid = ref(true);
+    const showReferences = ref(true);
     const bare = ref(false);
     /** only the outlines of things, without their fills */
     const outlinesOnly = ref(false);
@@ -84,6 +90,9 @@ export const useView = defineStore('view', () => {
         showSlices,
         showGuides,
         guideOver,
+        dimensionOver,
+        showGrid,
+        showReferences,
         bare,
         outlinesOnly,
         fitted,

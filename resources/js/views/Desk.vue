@@ -150,10 +150,10 @@ onBeforeUnmount(() => {
     grid-row: 4;
 }
 .desk > :deep(.side) {
-    grid-area: 2 / 1 / 4;
+    grid-area: 2 / 1;
 }
 .desk > :deep(.bench) {
-    grid-area: 3 / 2;
+    grid-area: 3 / 1 / 4 / -1;
 }
 .document {
     opacity: 0.8;
@@ -174,7 +174,7 @@ main > :deep(.stage) {
     flex: 1;
 }
 .drawers {
-    grid-area: 2 / 3 / 4;
+    grid-area: 2 / 3;
     background: var(--paper);
     border-left: 1px solid var(--line);
     display: flex;
@@ -202,32 +202,11 @@ main > :deep(.stage) {
     box-shadow: inset 2px 0 var(--spruce);
 }
 .open-drawer {
-    grid-area: 2 / 4 / 4;
+    grid-area: 2 / 4;
     background: var(--paper);
     border-left: 1px solid var(--line);
     min-height: 0;
     overflow: hidden;
-}
-/* Where its wells would be cut off, the bench takes the full width. */
-@media (max-width: 1239px) {
-    .desk > :deep(.bench) {
-        grid-column: 1 / -1;
-    }
-    .desk > :deep(.side),
-    .drawers,
-    .open-drawer {
-        grid-row-end: 3;
-    }
-}
-@media (max-width: 1480px) {
-    .desk.drawer > :deep(.bench) {
-        grid-column: 1 / -1;
-    }
-    .desk.drawer > :deep(.side),
-    .desk.drawer .drawers,
-    .open-drawer {
-        grid-row-end: 3;
-    }
 }
 .missing {
     grid-area: 2 / 1 / 4 / -1;

@@ -1,19 +1,38 @@
 <script setup lang="ts">
+import { onBeforeUnmount, onMounted, ref } from 'vue';
 import AlignWell from './AlignWell.vue';
+import GapsWell from './GapsWell.vue';
 import PlaceWell from './PlaceWell.vue';
 import SpaceWell from './SpaceWell.vue';
+
+/** The four wells. Where they do not fit beside each other, Space and Gaps share one place. */
+const WIDE = 1262;
+const bench = ref<HTMLElement | null>(null);
+const wide = ref(true);
+const shown = ref<'space' | 'gaps'>('space');
+
+const observer = new ResizeObserver(([entry]) => {
+    if (entry && entry.contentRect.width > 0) wide.value = entry.contentRect.width >= WIDE;
+});
+onMounted(() => bench.value && observer.observe(bench.value));
+onBeforeUnmount(() => observer.disconnect());
 </script>
 
 <template>
-    <section class="bench" aria-label="Bench">
+    <section ref="bench" class="bench" :class="{ wide }" aria-label="Bench">
         <PlaceWell />
         <AlignWell />
-        <SpaceWell />
+        <SpaceWell v-if="wide || shown === 'space'" />
+        <GapsWell v-if="wide || shown === 'gaps'" />
+        <button v-if="!wide" class="turn-over" type="button" @click="shown = shown === 'space' ? 'gaps' : 'space'">
+            {{ shown === 'space' ? 'Gaps' : 'Space' }} ▸
+        </button>
     </section>
 </template>
 
 <style scoped>
 .bench {
+    position: relative;
     display: grid;
     grid-template-columns: minmax(346px, 1.15fr) minmax(296px, 1fr) minmax(380px, 1.1fr);
     height: 192px;
@@ -21,6 +40,23 @@ import SpaceWell from './SpaceWell.vue';
     border-top: 1px solid var(--line);
     min-width: 0;
     overflow: auto hidden;
+}
+.bench.wide {
+    grid-template-columns: minmax(346px, 1.15fr) minmax(296px, 1fr) minmax(380px, 1.1fr) minmax(238px, 0.9fr);
+}
+.turn-over {
+    position: absolute;
+    right: 8px;
+    top: 5px;
+    border: 1px solid var(--line);
+    border-radius: 3px;
+    background: var(--card);
+    font-size: 11.5px;
+    padding: 2px 7px;
+    cursor: pointer;
+}
+.bench:not(.wide) :deep(.well:nth-of-type(3) h3) {
+    padding-right: 74px;
 }
 .bench > :deep(.well) {
     padding: 9px 12px 6px;

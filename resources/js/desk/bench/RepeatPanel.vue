@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import type { Commands } from '@/api/commands.gen';
-import { figure } from '@/desk/geometry';
 import { counted } from '@/desk/words';
 import { useBench, type Order } from '@/stores/bench';
 import { useDesk } from '@/stores/desk';
+import { useUnits } from '@/stores/units';
 import { pressed, useRehearsal } from '@/stores/rehearsal';
 import Popover from 'primevue/popover';
 import { computed, reactive, ref, watch } from 'vue';
@@ -14,6 +14,7 @@ import SumField from './SumField.vue';
 type Kind = 'block' | 'steps' | 'ring';
 const desk = useDesk();
 const bench = useBench();
+const units = useUnits();
 const rehearsal = useRehearsal();
 const panel = ref<InstanceType<typeof Popover> | null>(null);
 const kind = ref<Kind>('block');
@@ -82,10 +83,10 @@ const order = (): Order => {
 function suggest(): void {
     const box = desk.selectedBox;
     if (!box || !desk.sheet) return;
-    const gap = number(bench.gap, 0);
+    const gap = number(bench.gap, 0) * units.pixels;
     [block.across, block.down] = [bench.gap, bench.gap];
-    [steps.dx, steps.dy] = box.w > box.h ? ['0', figure(box.h + gap)] : [figure(box.w + gap), '0'];
-    [ring.cx, ring.cy] = [figure(desk.sheet.width / 2), figure(desk.sheet.height / 2)];
+    [steps.dx, steps.dy] = box.w > box.h ? ['0', units.text(box.h + gap)] : [units.text(box.w + gap), '0'];
+    [ring.cx, ring.cy] = [units.text(desk.sheet.width / 2), units.text(desk.sheet.height / 2)];
     ring.every = desk.selected.length === 2 ? ring.every : '';
 }
 

@@ -74,6 +74,7 @@ const apply = (name: Name, whole: boolean) => (typed: string, ids: string[]) => 
                 :label="field.label"
                 :name="`series ${field.name}`"
                 :unit="field.unit"
+                :plain="field.whole"
                 :value="shown(field.name)"
                 :blank="shown(field.name) === null"
                 :hint="shown(field.name) === null ? 'by the extent' : undefined"

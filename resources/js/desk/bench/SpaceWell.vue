@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { useActions } from '@/desk/actions';
-import { figure } from '@/desk/geometry';
 import { counted } from '@/desk/words';
 import { useBench, type Order } from '@/stores/bench';
 import { useDesk } from '@/stores/desk';
+import { useUnits } from '@/stores/units';
 import { pressed, vRehearse } from '@/stores/rehearsal';
 import { computed, ref } from 'vue';
 import { dividing, gapsOf, gapWords } from './gaps';
@@ -14,6 +14,7 @@ import SumField from './SumField.vue';
 /** Space: gaps as they stand and by number, evening out, insets, blocks, squaring up; or the numbers of a series. */
 const desk = useDesk();
 const bench = useBench();
+const units = useUnits();
 const { actions } = useActions();
 const repeat = ref<InstanceType<typeof RepeatPanel> | null>(null);
 
@@ -170,7 +171,7 @@ const squareUp = actions.squareUp.order;
                     v-tooltip.top="{ value: `Divides without a remainder: ${offer.words}`, showDelay: 400 }"
                     @click="pressed(offer.order())"
                 >
-                    {{ figure(offer.extent) }} {{ along === 'x' ? 'wide' : 'high' }}: {{ offer.short }}
+                    {{ units.text(offer.extent) }} {{ along === 'x' ? 'wide' : 'high' }}: {{ offer.short }}
                 </button>
             </div>
         </template>

@@ -52,6 +52,7 @@ const MIRRORS = [
         <LengthField
             :label="asEach ? 'turn' : 'by'"
             name="angle"
+            plain
             unit="°"
             :value="nothing ? null : angle"
             :blank="nothing"

@@ -1,5 +1,6 @@
 import type { Item } from '@/api/types';
-import { figure, settled } from '@/desk/geometry';
+import { settled } from '@/desk/geometry';
+import { useUnits } from '@/stores/units';
 
 const SIDES = { x: ['x', 'w'], y: ['y', 'h'] } as const;
 
@@ -23,10 +24,10 @@ export function gapsOf(items: Item[], axis: 'x' | 'y'): number[] {
 export function gapWords(gaps: number[]): string {
     if (gaps.length === 0) return '';
     if (new Set(gaps).size === 1)
-        return `${gaps.length} ${gaps.length === 1 ? 'gap' : 'gaps'} of ${figure(gaps[0] ?? 0)}`;
+        return `${gaps.length} ${gaps.length === 1 ? 'gap' : 'gaps'} of ${useUnits().text(gaps[0] ?? 0)}`;
     return gaps.length <= 5
-        ? gaps.map(figure).join(', ')
-        : `${figure(Math.min(...gaps))} to ${figure(Math.max(...gaps))}`;
+        ? gaps.map(useUnits().text).join(', ')
+        : `${useUnits().text(Math.min(...gaps))} to ${useUnits().text(Math.max(...gaps))}`;
 }
 
 /** The nearest extents that divide into whole gaps, where the present one does not (RULES 5). */
@@ -41,7 +42,7 @@ export function dividing(items: Item[], axis: 'x' | 'y'): { extent: number; word
     if (rest < 0 || !Number.isInteger(rest) || rest % count === 0) return [];
     return [Math.floor(rest / count), Math.ceil(rest / count)].map((gap) => ({
         extent: settled(sizes + gap * count),
-        words: Array(Math.min(count, 12)).fill(figure(gap)).join(' '),
-        short: count <= 4 ? Array(count).fill(figure(gap)).join(' ') : `${count} × ${figure(gap)}`,
+        words: Array(Math.min(count, 12)).fill(useUnits().text(gap)).join(' '),
+        short: count <= 4 ? Array(count).fill(useUnits().text(gap)).join(' ') : `${count} × ${useUnits().text(gap)}`,
     }));
 }

@@ -1,7 +1,8 @@
 import type { Commands } from '@/api/commands.gen';
 import type { Box, Item } from '@/api/types';
-import { figure, settled } from '@/desk/geometry';
+import { settled } from '@/desk/geometry';
 import { useDesk } from '@/stores/desk';
+import { useUnits } from '@/stores/units';
 
 export type Ref = NonNullable<Commands['place']['ref']>;
 export type Side = 'x' | 'y' | 'w' | 'h';
@@ -48,7 +49,7 @@ export function mixedOf(items: Item[], side: Side, reference: Ref): { values: Oc
         found.set(value, [...(found.get(value) ?? []), item.id]);
     }
     const values = [...found]
-        .map(([value, ids]) => ({ value, ids, words: `${figure(value)} ×${ids.length}` }))
+        .map(([value, ids]) => ({ value, ids, words: `${useUnits().text(value)} ×${ids.length}` }))
         .sort((a, b) => b.ids.length - a.ids.length || a.value - b.value);
     const more = values.length > 6 ? ` and ${values.length - 6} more` : '';
     const words =

@@ -12,8 +12,8 @@ const lines = computed(() => {
     return desk.guides.map((guide) => {
         const at = view.toScreen({ x: guide.at, y: guide.at });
         return guide.axis === 'x'
-            ? { id: guide.id, x1: at.x, y1: 0, x2: at.x, y2: h }
-            : { id: guide.id, x1: 0, y1: at.y, x2: w, y2: at.y };
+            ? { id: guide.id, locked: guide.locked, x1: at.x, y1: 0, x2: at.x, y2: h }
+            : { id: guide.id, locked: guide.locked, x1: 0, y1: at.y, x2: w, y2: at.y };
     });
 });
 
@@ -40,7 +40,15 @@ const margins = computed(() => {
         aria-hidden="true"
     >
         <rect v-if="margins" v-bind="margins" />
-        <line v-for="{ id, ...line } in lines" :key="id" v-bind="line" :class="{ on: view.guideOver === id }" />
+        <line
+            v-for="line in lines"
+            :key="line.id"
+            :x1="line.x1"
+            :y1="line.y1"
+            :x2="line.x2"
+            :y2="line.y2"
+            :class="{ on: view.guideOver === line.id, locked: line.locked }"
+        />
     </svg>
 </template>
 
@@ -54,6 +62,9 @@ const margins = computed(() => {
 line {
     stroke: var(--ochre);
     stroke-width: 1;
+}
+line.locked {
+    stroke-dasharray: 9 3;
 }
 line.on {
     stroke-width: 2.5;

@@ -2,6 +2,7 @@
 import { useDesk } from '@/stores/desk';
 import { useView } from '@/stores/view';
 import { computed } from 'vue';
+import { colourRead } from './colourAt';
 import { ghost, lift } from './gestures/gesture';
 import { brackets, outlineOf, screenBox } from './marks';
 
@@ -38,13 +39,23 @@ const drawn = computed(() => {
     const g = ghost.value;
     if (!g) return null;
     const box = screenBox(g.box);
+    if (g.kind === 'guide') return null;
     const ends = g.from && g.to ? { from: view.toScreen(g.from), to: view.toScreen(g.to) } : null;
     return { ...g, box, ends, centre: { x: box.x + box.w / 2, y: box.y + box.h / 2 } };
 });
 
+/** A guide or a zero that is dragged: a line right across the desk, or a cross. */
+const dragged = computed(() => {
+    const g = ghost.value;
+    if (g?.kind !== 'guide') return '';
+    const at = view.toScreen(g.box);
+    const { w, h } = view.size;
+    return (g.axis === 'y' ? '' : `M${at.x} 0V${h}`) + (g.axis === 'x' ? '' : `M0 ${at.y}H${w}`);
+});
+
 /** Words beside the pointer. */
 const words = computed(() => {
-    const text = lift.value?.label ?? ghost.value?.label;
+    const text = lift.value?.label ?? ghost.value?.label ?? (view.tool === 'colour' ? colourRead.value : null);
     return text && view.pointer
         ? { text, style: { transform: `translate(${view.pointer.x + 12}px, ${view.pointer.y + 10}px)` } }
         : null;
@@ -61,6 +72,7 @@ const words = computed(() => {
                 <text x="-6" y="-4" text-anchor="end">{{ slice.tag }}</text>
             </g>
         </g>
+        <path v-if="dragged" class="dragged" :d="dragged" />
         <polygon v-if="hovered && !ghost && !lift && !view.bare" class="hovered" :points="hovered" />
         <g
             v-if="drawn"
@@ -84,7 +96,9 @@ const words = computed(() => {
             <rect v-else :x="drawn.box.x" :y="drawn.box.y" :width="drawn.box.w" :height="drawn.box.h" />
         </g>
     </svg>
-    <div v-if="words" class="words num" :style="words.style">{{ words.text }}</div>
+    <div v-if="words" class="words num" :style="words.style">
+        <i v-if="view.tool === 'colour'" :style="{ background: words.text }" />{{ words.text }}
+    </div>
 </template>
 
 <style scoped>
@@ -109,6 +123,11 @@ const words = computed(() => {
     fill: rgb(23 97 79 / 8%);
     stroke-dasharray: 4 3;
 }
+.dragged {
+    fill: none;
+    stroke: var(--ochre);
+    stroke-width: 1.5;
+}
 .words {
     position: absolute;
     left: 0;
@@ -122,6 +141,13 @@ const words = computed(() => {
     white-space: pre;
     pointer-events: none;
     will-change: transform;
+}
+.words i {
+    display: inline-block;
+    width: 10px;
+    height: 10px;
+    margin-right: 6px;
+    border: 1px solid #f4f1e8;
 }
 .slice rect {
     fill: none;

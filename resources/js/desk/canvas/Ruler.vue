@@ -1,17 +1,22 @@
 <script setup lang="ts">
 import { useDesk } from '@/stores/desk';
+import { figure } from '@/desk/geometry';
+import { useUnits } from '@/stores/units';
 import { useView } from '@/stores/view';
 import { lift } from './gestures/gesture';
 import { computed, onMounted, ref, watch } from 'vue';
 
-/** One ruler, in px from the sheet's zero; the selection's extent is shaded on it, the pointer marked. */
+/** One ruler, in the desk's unit from the sheet's zero; the selection's extent is shaded on it, guides and the pointer marked. */
 const props = defineProps<{ axis: 'x' | 'y' }>();
+const emit = defineEmits<{ pull: [event: PointerEvent] }>();
 const desk = useDesk();
 const view = useView();
+const units = useUnits();
 const canvas = ref<HTMLCanvasElement | null>(null);
 
 const THICK = 20;
-const STEPS = [1, 2, 5, 10, 20, 50, 100, 200, 500, 1000, 2000, 5000, 10000];
+/** Into how many parts a step of a beginning figure is divided, so that every tick is a figure that can be read. */
+const PARTS: Record<string, number> = { 1: 10, 2: 4, 5: 5 };
 /** Figures stand at least this far apart on the screen. */
 const APART = 56;
 
@@ -28,6 +33,7 @@ function draw(): void {
     if (props.axis === 'y') context.transform(0, 1, 1, 0, 0, 0);
     shade(context);
     ticks(context);
+    marks(context);
 }
 
 const start = () => (props.axis === 'x' ? view.pan.x : view.pan.y);
@@ -40,26 +46,55 @@ function shade(context: CanvasRenderingContext2D): void {
     context.fillRect(from * view.zoom + start(), THICK - 6, Math.max(size * view.zoom, 1), 6);
 }
 
+/** The least step of 1, 2 or 5 times a power of ten, in the desk's unit, whose figures stand far enough apart. */
+function steps(): { step: number; parts: number } {
+    const least = APART / view.zoom / units.pixels;
+    // Nothing on a sheet is placed by less than a pixel's figure.
+    const smallest = units.unit === 'px' ? 1 : 0.001;
+    for (let power = Math.floor(Math.log10(Math.max(least, smallest))); ; power++) {
+        for (const digit of [1, 2, 5]) {
+            const step = Number(`${digit}e${power}`);
+            if (step < least || step < smallest) continue;
+            const parts = PARTS[digit] ?? 1;
+            return { step, parts: units.unit === 'px' && step / parts < 1 ? step : parts };
+        }
+    }
+}
+
+/** Where guides cut the ruler. */
+function marks(context: CanvasRenderingContext2D): void {
+    if (!view.showGuides || view.bare) return;
+    context.fillStyle = '#a8680c';
+    for (const guide of desk.guides) {
+        if (guide.axis !== props.axis) continue;
+        const at = Math.round(start() + guide.at * view.zoom);
+        context.beginPath();
+        context.moveTo(at - 4, THICK - 6);
+        context.lineTo(at + 5, THICK - 6);
+        context.lineTo(at + 0.5, THICK);
+        context.fill();
+    }
+}
+
 function ticks(context: CanvasRenderingContext2D): void {
-    const step = STEPS.find((s) => s * view.zoom >= APART) ?? 20000;
-    const parts = step === 1 ? 1 : String(step).startsWith('2') ? 4 : 10;
-    const small = step / (step / parts >= 1 ? parts : 1);
+    const { step, parts } = steps();
+    const small = step / parts;
+    const scale = units.pixels * view.zoom;
     const zero = props.axis === 'x' ? (desk.sheet?.zero.x ?? 0) : (desk.sheet?.zero.y ?? 0);
     const origin = start() + zero * view.zoom;
-    const first = Math.floor(-origin / (small * view.zoom)) - 1;
-    const last = Math.ceil((along.value - origin) / (small * view.zoom)) + 1;
+    const first = Math.floor(-origin / (small * scale)) - 1;
+    const last = Math.ceil((along.value - origin) / (small * scale)) + 1;
     context.strokeStyle = '#7d857c';
     context.fillStyle = '#55635e';
     context.font = '400 9.5px "Overpass Mono", monospace';
     context.beginPath();
     for (let i = first; i <= last; i++) {
-        const value = i * small;
-        const at = Math.round(origin + value * view.zoom) + 0.5;
-        const major = Math.abs(value % step) < 1e-6;
+        const at = Math.round(origin + i * small * scale) + 0.5;
+        const major = i % parts === 0;
         const middle = parts === 10 && i % 5 === 0;
         context.moveTo(at, THICK);
         context.lineTo(at, THICK - (major ? 12 : middle ? 7 : 4));
-        if (major) label(context, String(Math.round(value)), at + 3);
+        if (major) label(context, figure((i / parts) * step), at + 3);
     }
     context.stroke();
 }
@@ -88,12 +123,26 @@ const mark = computed(() => {
     return { transform: props.axis === 'x' ? `translateX(${at}px)` : `translateY(${at}px)` };
 });
 
-watch(() => [view.zoom, view.pan, along.value, desk.selectedBox, desk.sheet], draw, { flush: 'post' });
+watch(
+    () => [
+        view.zoom,
+        view.pan,
+        along.value,
+        desk.selectedBox,
+        desk.sheet,
+        desk.guides,
+        view.showGuides,
+        view.bare,
+        units.unit,
+    ],
+    draw,
+    { flush: 'post' },
+);
 onMounted(() => void document.fonts.ready.then(draw));
 </script>
 
 <template>
-    <div :class="['ruler', axis]" aria-hidden="true">
+    <div :class="['ruler', axis]" aria-hidden="true" @pointerdown="emit('pull', $event)">
         <canvas
             ref="canvas"
             :style="
@@ -111,6 +160,13 @@ onMounted(() => void document.fonts.ready.then(draw));
     position: relative;
     background: var(--well);
     overflow: hidden;
+    touch-action: none;
+}
+.ruler.x {
+    cursor: ns-resize;
+}
+.ruler.y {
+    cursor: ew-resize;
 }
 .ruler canvas {
     display: block;

@@ -9,12 +9,16 @@ import { lift } from './gestures/gesture';
 import { fetchGlyphs } from './glyphs';
 import { layerFor, layerStyle } from './layers';
 import { screenBox } from './marks';
+import Gauges from './Gauges.vue';
 import Ghosts from './Ghosts.vue';
+import GridLines from './GridLines.vue';
 import GuideLines from './GuideLines.vue';
+import Measures from './Measures.vue';
 import Overlay from './Overlay.vue';
 import { Painting } from './painting';
 import { usePointing } from './pointing';
 import Ruler from './Ruler.vue';
+import Sights from './Sights.vue';
 import SelectionMarks from './SelectionMarks.vue';
 import TextEditor from './TextEditor.vue';
 
@@ -25,11 +29,23 @@ const view = useView();
 const plane = ref<HTMLElement | null>(null);
 const still = ref<SVGGElement | null>(null);
 const air = ref<SVGGElement | null>(null);
-const { cursor, grip, turn, end, giveBack, onDown, onMove, onLost, onLeave, onDouble, onMenu, onWheel } = usePointing(
-    plane,
-    raise,
-    (event, under) => emit('menu', event, under),
-);
+const {
+    cursor,
+    grip,
+    turn,
+    pullGuide,
+    pullZero,
+    dragGauge,
+    end,
+    giveBack,
+    onDown,
+    onMove,
+    onLost,
+    onLeave,
+    onDouble,
+    onMenu,
+    onWheel,
+} = usePointing(plane, raise, (event, under) => emit('menu', event, under));
 let painting: Painting | null = null;
 let paintedView: Box | null = null;
 /** the items as they are painted: those whose letters have been fetched */
@@ -104,12 +120,25 @@ onBeforeUnmount(() => {
 </script>
 
 <template>
-    <div class="stage" :class="{ bare: view.bare }">
-        <div class="corner">
-            <svg width="20" height="20" aria-hidden="true"><path d="M6 5v9h9" /></svg>
-        </div>
-        <Ruler axis="x" />
-        <Ruler axis="y" />
+    <div class="stage" :class="{ bare: view.bare, 'no-references': !view.showReferences }">
+        <button
+            class="corner"
+            type="button"
+            aria-label="The zero: drag it onto a corner; double click puts it back"
+            v-tooltip.right="{
+                value: 'Drag the zero onto a corner of anything; double click puts it back',
+                showDelay: 500,
+            }"
+            @pointerdown="pullZero"
+            @dblclick="desk.run('set-zero', {}, [])"
+            @keydown.enter="desk.run('set-zero', {}, [])"
+        >
+            <svg width="20" height="20" aria-hidden="true">
+                <path d="M4.500 4.500h11v11h-11zM10 4.500v11M4.500 10h11" />
+            </svg>
+        </button>
+        <Ruler axis="x" @pull="pullGuide($event, 'y')" />
+        <Ruler axis="y" @pull="pullGuide($event, 'x')" />
         <div
             ref="plane"
             class="plane"
@@ -163,7 +192,11 @@ onBeforeUnmount(() => {
             >
                 <g ref="air" :transform="camera" />
             </svg>
+            <GridLines />
             <GuideLines />
+            <Measures />
+            <Sights />
+            <Gauges @grip="dragGauge" />
             <Overlay />
             <Ghosts />
             <SelectionMarks @grip="grip" @turn="turn" />
@@ -182,6 +215,10 @@ onBeforeUnmount(() => {
     overflow: hidden;
 }
 .corner {
+    border: 0;
+    padding: 0;
+    cursor: crosshair;
+    touch-action: none;
     background: var(--well);
     border-right: 1px solid var(--line);
     border-bottom: 1px solid var(--line);
@@ -189,7 +226,10 @@ onBeforeUnmount(() => {
 .corner path {
     fill: none;
     stroke: var(--soft);
-    stroke-width: 1.5;
+    stroke-width: 1.2;
+}
+.corner:hover path {
+    stroke: var(--ochre);
 }
 .plane {
     position: relative;
@@ -217,6 +257,12 @@ onBeforeUnmount(() => {
     stroke: var(--ink) !important;
     stroke-width: 1px !important;
     vector-effect: non-scaling-stroke;
+}
+.layer :deep([data-reference]) {
+    opacity: 0.4;
+}
+.no-references :deep([data-reference]) {
+    display: none;
 }
 .sheet {
     stroke: var(--edge);

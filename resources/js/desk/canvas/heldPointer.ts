@@ -1,6 +1,10 @@
 import type { Point } from '@/api/types';
 import { onBeforeUnmount, onMounted, ref, shallowRef } from 'vue';
-import type { Gesture } from './gestures/gesture';
+import type { Gesture, Held } from './gestures/gesture';
+
+type Keys = Pick<PointerEvent, 'shiftKey' | 'altKey' | 'ctrlKey' | 'metaKey'>;
+
+const held = (keys: Keys): Held => ({ shift: keys.shiftKey, alt: keys.altKey, ctrl: keys.ctrlKey || keys.metaKey });
 
 /**
  * The gesture that the pointer makes while it is held: one step for each frame, however many moves are reported.
@@ -9,13 +13,13 @@ import type { Gesture } from './gestures/gesture';
 export function useHeldPointer() {
     const gesture = shallowRef<Gesture | null>(null);
     const spaceHeld = ref(false);
-    let waiting: { at: Point; shift: boolean; alt: boolean } | null = null;
+    let waiting: (Held & { at: Point }) | null = null;
     let last: Point | null = null;
 
-    function follow(at: Point, keys: { shiftKey: boolean; altKey: boolean }): void {
+    function follow(at: Point, keys: Keys): void {
         const first = waiting === null;
         last = at;
-        waiting = { at, shift: keys.shiftKey, alt: keys.altKey };
+        waiting = { at, ...held(keys) };
         if (first) requestAnimationFrame(step);
     }
 
@@ -24,8 +28,8 @@ export function useHeldPointer() {
         waiting = null;
     }
 
-    function end(event: { shiftKey: boolean; altKey: boolean }): void {
-        const keys = { shift: event.shiftKey, alt: event.altKey };
+    function end(event: Keys): void {
+        const keys = held(event);
         if (waiting) waiting = { ...waiting, ...keys };
         step();
         const ended = gesture.value;
@@ -50,7 +54,7 @@ export function useHeldPointer() {
             event.preventDefault();
         }
         // What a held key will do is shown at once, also while the pointer rests.
-        if ((event.key === 'Shift' || event.key === 'Alt') && gesture.value && last) {
+        if (['Shift', 'Alt', 'Control', 'Meta'].includes(event.key) && gesture.value && last) {
             event.preventDefault();
             follow(last, event);
         }

@@ -80,6 +80,8 @@ export class Painting {
         if (item.opacity < 1) node.setAttribute('opacity', String(item.opacity));
         else node.removeAttribute('opacity');
         if (item.kind !== 'group' && known?.item.svg !== item.svg) node.innerHTML = withGlyphs(item.svg ?? '');
+        if (item.reference) node.dataset.reference = '';
+        else delete node.dataset.reference;
         if (!known) node.dataset.item = item.id;
         this.painted.set(item.id, { item, node });
         return node;

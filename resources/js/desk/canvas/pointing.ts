@@ -1,16 +1,24 @@
-import type { Box, Item, Point } from '@/api/types';
+import type { Axis, Box, Item, Point } from '@/api/types';
 import { itemsAt } from '@/desk/hit';
 import { useDesk } from '@/stores/desk';
+import { useMeasuring } from '@/stores/measuring';
 import { useView } from '@/stores/view';
 import { computed, type Ref } from 'vue';
+import { useColourAt } from './colourAt';
 import { bandGesture } from './gestures/band';
 import { drawGesture } from './gestures/draw';
 import type { Gesture } from './gestures/gesture';
+import { fitGesture } from './gestures/fit';
+import { gaugeGesture } from './gestures/gauge';
+import { guideGesture, zeroGesture } from './gestures/guide';
 import { moveGesture } from './gestures/move';
 import { panGesture } from './gestures/pan';
 import { sizeGesture, type Handle } from './gestures/size';
 import { turnGesture } from './gestures/turn';
 import { useHeldPointer } from './heldPointer';
+
+/** px of the screen within which a guide is taken hold of. */
+const GRASP = 3;
 
 /**
  * What the pointer does over the sheet: what it means there, and which gesture it begins.
@@ -26,10 +34,22 @@ export function usePointing(
 ) {
     const desk = useDesk();
     const view = useView();
+    const measuring = useMeasuring();
+    const colour = useColourAt();
     const { gesture, spaceHeld, follow, end, giveBack } = useHeldPointer();
 
     const cursor = computed(() =>
-        spaceHeld.value ? 'grab' : view.tool === 'select' ? 'default' : view.tool === 'text' ? 'text' : 'crosshair',
+        spaceHeld.value
+            ? 'grab'
+            : view.tool === 'text'
+              ? 'text'
+              : view.tool !== 'select'
+                ? 'crosshair'
+                : view.guideOver && !gesture.value
+                  ? desk.guides.find((guide) => guide.id === view.guideOver)?.axis === 'x'
+                      ? 'ew-resize'
+                      : 'ns-resize'
+                  : 'default',
     );
 
     function onCanvas(event: MouseEvent): Point {
@@ -57,8 +77,46 @@ export function usePointing(
         plane.value?.focus({ preventScroll: true });
         const at = onSheet(event);
         if (event.button === 1 || spaceHeld.value) begin(event, panGesture(at));
+        else if (view.tool === 'measure') measuring.click(pointed(at));
+        else if (view.tool === 'colour') void colour.take(at, event.shiftKey);
+        else if (view.tool === 'fit') begin(event, fitGesture(at));
         else if (view.tool !== 'select') begin(event, drawGesture(view.tool, at));
-        else press(event, at);
+        else {
+            const guide = guideAt(at);
+            if (guide) begin(event, guideGesture(guide.axis, guide, isOnRuler(guide.axis)));
+            else press(event, at);
+        }
+    }
+
+    /** What measuring and guides point at: whatever lies there, however deep in groups. */
+    const pointed = (at: Point) => under(at)[0]?.id ?? null;
+
+    /** A guide that is shown, not locked, and so near that it is meant. */
+    const guideAt = (at: Point) =>
+        view.showGuides && !view.bare
+            ? desk.guides.find((guide) => !guide.locked && Math.abs(at[guide.axis] - guide.at) * view.zoom <= GRASP)
+            : undefined;
+
+    const isOnRuler = (axis: Axis) => (at: Point) => {
+        const on = view.toScreen(at);
+        return axis === 'x' ? on.x < 0 : on.y < 0;
+    };
+
+    /** Out of the upper ruler come level guides, out of the one at the side upright ones. */
+    function pullGuide(event: PointerEvent, axis: Axis): void {
+        if (event.button !== 0 || gesture.value) return;
+        view.showGuides = true;
+        begin(event, guideGesture(axis, null, isOnRuler(axis)));
+    }
+
+    function pullZero(event: PointerEvent): void {
+        if (event.button === 0 && !gesture.value) begin(event, zeroGesture(onSheet(event)));
+    }
+
+    function dragGauge(event: PointerEvent, id: string, sizing: boolean): void {
+        if (event.button !== 0 || gesture.value) return;
+        event.stopPropagation();
+        begin(event, gaugeGesture(onSheet(event), id, sizing));
     }
 
     function press(event: PointerEvent, at: Point): void {
@@ -105,8 +163,16 @@ export function usePointing(
     function onMove(event: PointerEvent): void {
         view.pointer = onCanvas(event);
         const at = onSheet(event);
-        if (gesture.value) follow(at, event);
-        else view.hovered = view.tool === 'select' ? meant(at, event.ctrlKey || event.metaKey) : null;
+        if (gesture.value) {
+            follow(at, event);
+            return;
+        }
+        const guide = view.tool === 'select' ? guideAt(at) : undefined;
+        view.guideOver = guide?.id ?? null;
+        if (view.tool === 'measure') measuring.hover(at, pointed(at), event.shiftKey);
+        if (view.tool === 'colour') colour.hover(at);
+        const points = view.tool === 'measure' ? pointed(at) : meant(at, event.ctrlKey || event.metaKey);
+        view.hovered = ['select', 'measure'].includes(view.tool) && !guide ? points : null;
     }
 
     /** The browser may take the capture away while the button is still held, when the page under the pointer changes. */
@@ -120,9 +186,11 @@ export function usePointing(
         if (gesture.value) return;
         view.pointer = null;
         view.hovered = null;
+        view.guideOver = null;
     }
 
     function onDouble(event: MouseEvent): void {
+        if (view.tool !== 'select') return;
         const [first] = under(onSheet(event));
         if (!first) return;
         const inside = desk.tree.childOf(desk.entered, first.id) ?? desk.tree.childOf(null, first.id);
@@ -149,5 +217,21 @@ export function usePointing(
         else view.panBy(-event.deltaX, -event.deltaY);
     }
 
-    return { cursor, grip, turn, end, giveBack, onDown, onMove, onLost, onLeave, onDouble, onMenu, onWheel };
+    return {
+        cursor,
+        grip,
+        turn,
+        pullGuide,
+        pullZero,
+        dragGauge,
+        end,
+        giveBack,
+        onDown,
+        onMove,
+        onLost,
+        onLeave,
+        onDouble,
+        onMenu,
+        onWheel,
+    };
 }

@@ -1,14 +1,18 @@
 <script setup lang="ts">
 import { settled } from '@/desk/geometry';
+import type { Commands } from '@/api/commands.gen';
+import type { Dimension } from '@/api/types';
 import LengthField from '@/parts/LengthField.vue';
 import { useDesk } from '@/stores/desk';
 import { useView } from '@/stores/view';
 import { computed, ref } from 'vue';
+import GridPanel from './GridPanel.vue';
 
-/** The guides by number, their places as fields. */
+/** The guides by number, their places as fields; the layout grid; the dimensions that are kept on the sheet. */
 const desk = useDesk();
 const view = useView();
 const typed = ref({ x: '', y: '' });
+const inset = ref('');
 
 const AXES = [
     { axis: 'x' as const, words: 'Upright, at x', add: 'Add an upright guide at x' },
@@ -22,13 +26,41 @@ async function add(axis: 'x' | 'y'): Promise<void> {
     if (at && (await desk.run('add-guide', { axis, at }))) typed.value[axis] = '';
 }
 
+const FROM = [
+    { words: 'edges', edges: ['left', 'right', 'top', 'bottom'] },
+    { words: 'centres', edges: ['centre', 'middle'] },
+] as const;
+
+function fromItems(edges: readonly string[], within = ''): void {
+    const params = { edges: [...edges], ...(within.trim() ? { inset: within } : {}) };
+    void desk.run('guides-from-items', params as Commands['guides-from-items']);
+}
+
+const allLocked = computed(() => desk.guides.length > 0 && desk.guides.every((guide) => guide.locked));
+
+/** A kept dimension in words: what it is between. */
+function between(dimension: Dimension): string {
+    const name = (id: string) => desk.items.get(id)?.name ?? `${id} edge`;
+    return `${name(dimension.a)} – ${name(dimension.b)}`;
+}
+
 const move = (guide: string) => (at: string) => desk.run('move-guide', { guide, at });
 </script>
 
 <template>
     <div class="guides">
         <section v-for="list in lists" :key="list.axis">
-            <h3>{{ list.words }}</h3>
+            <h3>
+                {{ list.words }}
+                <button
+                    v-if="list.guides.length > 1"
+                    class="link"
+                    type="button"
+                    @click="desk.run('remove-guides', { axis: list.axis }, [])"
+                >
+                    remove these
+                </button>
+            </h3>
             <form class="add" @submit.prevent="add(list.axis)">
                 <input
                     v-model="typed[list.axis]"
@@ -51,9 +83,22 @@ const move = (guide: string) => (at: string) => desk.run('move-guide', { guide, 
                         :label="list.axis"
                         :name="`guide ${guide.id}`"
                         :value="settled(guide.at - (desk.sheet?.zero[list.axis] ?? 0))"
+                        :disabled="guide.locked"
                         :apply="move(guide.id)"
                     />
                     <button
+                        class="gone"
+                        type="button"
+                        :aria-pressed="guide.locked"
+                        :aria-label="`${guide.locked ? 'Unlock' : 'Lock'} the guide at ${list.axis} ${guide.at}`"
+                        @click="desk.run('lock-guides', { guides: [guide.id], locked: !guide.locked }, [])"
+                    >
+                        <svg width="12" height="12" :class="{ open: !guide.locked }" aria-hidden="true">
+                            <path d="M2.500 5.500h7v5h-7zM4 5.500v-2a2 2 0 0 1 4 0v2" />
+                        </svg>
+                    </button>
+                    <button
+                        v-if="!guide.locked"
                         class="gone"
                         type="button"
                         :aria-label="`Delete the guide at ${list.axis} ${guide.at}`"
@@ -65,15 +110,62 @@ const move = (guide: string) => (at: string) => desk.run('move-guide', { guide, 
             </ul>
         </section>
         <p v-if="desk.guides.length === 0" class="empty">
-            No guides on this sheet. Type where one is to lie: a figure, a length with its unit, or a part of the sheet
-            such as 50%.
+            No guides on this sheet. Drag one out of a ruler, or type where it is to lie: a figure, a length with its
+            unit, or a part of the sheet such as 50%.
         </p>
         <div v-else class="foot">
             <button class="btn" type="button" @click="view.showGuides = !view.showGuides">
-                {{ view.showGuides ? 'Hide guides' : 'Show guides' }}
+                {{ view.showGuides ? 'Hide' : 'Show' }}
             </button>
-            <button class="btn" type="button" @click="desk.run('remove-guides', {})">Remove all</button>
+            <button class="btn" type="button" @click="desk.run('lock-guides', { locked: !allLocked }, [])">
+                {{ allLocked ? 'Unlock all' : 'Lock all' }}
+            </button>
+            <button class="btn" type="button" @click="desk.run('remove-guides', {}, [])">Remove all</button>
         </div>
+        <section v-if="desk.selection.length">
+            <h3>From what is selected</h3>
+            <div class="foot">
+                <button v-for="one in FROM" :key="one.words" class="btn" type="button" @click="fromItems(one.edges)">
+                    {{ one.words }}
+                </button>
+                <form class="inset" @submit.prevent="fromItems(FROM[0].edges, inset)">
+                    <input
+                        v-model="inset"
+                        class="num"
+                        aria-label="Inset of guides"
+                        placeholder="16"
+                        autocomplete="off"
+                    />
+                    <button class="btn" type="submit" :disabled="!inset.trim()">inset</button>
+                </form>
+            </div>
+        </section>
+        <GridPanel />
+        <section v-if="desk.dimensions.length">
+            <h3>
+                Dimensions
+                <button class="link" type="button" @click="desk.run('delete-dimension', {}, [])">remove all</button>
+            </h3>
+            <ul>
+                <li
+                    v-for="dimension in desk.dimensions"
+                    :key="dimension.id"
+                    class="dimension"
+                    @mouseenter="view.dimensionOver = dimension.id"
+                    @mouseleave="view.dimensionOver = null"
+                >
+                    <span :title="between(dimension)">{{ between(dimension) }}</span>
+                    <button
+                        class="gone"
+                        type="button"
+                        :aria-label="`Remove the dimension ${between(dimension)}`"
+                        @click="desk.run('delete-dimension', { dimensions: [dimension.id] }, [])"
+                    >
+                        <svg width="12" height="12" aria-hidden="true"><path d="M2 2l8 8M10 2l-8 8" /></svg>
+                    </button>
+                </li>
+            </ul>
+        </section>
     </div>
 </template>
 
@@ -91,6 +183,8 @@ h3 {
     font: 600 12px var(--words);
     color: var(--soft);
     margin-bottom: 6px;
+    display: flex;
+    justify-content: space-between;
 }
 .add {
     display: grid;
@@ -121,8 +215,41 @@ ul {
 }
 li {
     display: grid;
-    grid-template-columns: 1fr 26px;
+    grid-template-columns: 1fr 24px 24px;
     align-items: center;
+}
+li.dimension {
+    grid-template-columns: 1fr 24px;
+    font-size: 12px;
+}
+li.dimension span {
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+}
+.link {
+    border: 0;
+    background: none;
+    padding: 0;
+    color: var(--spruce);
+    font-size: 11.5px;
+    cursor: pointer;
+}
+.link:hover {
+    text-decoration: underline;
+}
+.inset {
+    display: flex;
+    gap: 4px;
+}
+.inset input {
+    width: 44px;
+    border: 1px solid var(--line);
+    border-radius: 3px;
+    background: var(--card);
+    padding: 0 6px;
+    text-align: right;
+    font-size: 12px;
 }
 .gone {
     border: 0;
@@ -133,8 +260,12 @@ li {
     place-items: center;
 }
 .gone path {
+    fill: none;
     stroke: var(--soft);
     stroke-width: 1.5;
+}
+.gone .open path {
+    opacity: 0.45;
 }
 .gone:hover path {
     stroke: var(--brick);

@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { useView, type Tool } from '@/stores/view';
+import { useView, type Drawn } from '@/stores/view';
 
 /** The things that can be placed. Pressing one again gives the pointer back. */
 const view = useView();
-const TOOLS: { tool: Exclude<Tool, 'select'>; words: string; hint: string; path: string }[] = [
+const TOOLS: { tool: Drawn; words: string; hint: string; path: string }[] = [
     { tool: 'box', words: 'Box', hint: 'Drag from corner to corner; Shift makes a square', path: 'M3 4.500h16v13H3z' },
     {
         tool: 'round',

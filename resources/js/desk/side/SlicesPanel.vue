@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { figure } from '@/desk/geometry';
+import { useUnits } from '@/stores/units';
 import LengthField from '@/parts/LengthField.vue';
 import TextField from '@/parts/TextField.vue';
 import { useDesk } from '@/stores/desk';
@@ -7,6 +7,7 @@ import { computed } from 'vue';
 
 /** The slices of the sheet: cut from what is selected, renamed, placed by numbers. */
 const desk = useDesk();
+const units = useUnits();
 const chosen = computed(() => {
     const [only] = desk.selectedSlices;
     return desk.selectedSlices.length === 1 ? desk.slices.find((slice) => slice.id === only) : undefined;
@@ -59,7 +60,7 @@ function remove(): void {
                     @click="choose($event, slice.id)"
                 >
                     <span>{{ slice.name }}</span>
-                    <i class="num">{{ figure(slice.w) }} × {{ figure(slice.h) }}</i>
+                    <i class="num">{{ units.text(slice.w) }} × {{ units.text(slice.h) }}</i>
                 </button>
             </li>
         </ul>

@@ -1,32 +1,43 @@
 import type { Box, Point } from '@/api/types';
-import { boxBetween, figure, settled, whole } from '@/desk/geometry';
+import { boxBetween, figure, settled } from '@/desk/geometry';
+import { beginSnapping, point } from '@/desk/snap/snapper';
 import { useDesk } from '@/stores/desk';
-import { useView, type Tool } from '@/stores/view';
+import { useUnits } from '@/stores/units';
+import { useView, type Drawn } from '@/stores/view';
 import { DRAG, ghost, type Gesture } from './gesture';
 
 const STEP = 15;
 
-/** Draws a new item by dragging. Shift makes squares, circles, and lines in steps of 15 degrees. */
-export function drawGesture(tool: Exclude<Tool, 'select'>, start: Point): Gesture {
+/** Draws a new item by dragging, from a corner that snaps to one that does. Shift makes squares, circles, and lines in steps of 15 degrees. */
+export function drawGesture(tool: Drawn, start: Point): Gesture {
     const desk = useDesk();
     const view = useView();
-    const step = desk.sheet?.whole_pixels ? whole : settled;
-    const from = { x: step(start.x), y: step(start.y) };
+    const units = useUnits();
+    const isWhole = desk.sheet?.whole_pixels ?? false;
+    const snapping = beginSnapping({ mode: 'draw' }, point({ x: 0, y: 0 }, isWhole));
+    let from = snapping.at(start, false, false);
     let to: Point | null = null;
 
     return {
         move(at, keys) {
             if (!to && Math.hypot(at.x - start.x, at.y - start.y) * view.zoom < DRAG) return;
-            const end = { x: step(at.x), y: step(at.y) };
+            // The first corner snaps as soon as it is known what to.
+            if (!to) from = snapping.at(start, keys.ctrl, false);
+            const end = snapping.at(at, keys.ctrl || keys.shift, false);
             to = keys.shift ? regular(end) : end;
             const box = boxBetween(from, to);
             ghost.value =
                 tool === 'line'
-                    ? { kind: 'line', box, from, to, label: `${figure(length())} long, ${figure(angle())}°` }
-                    : { kind: tool === 'round' ? 'round' : 'box', box, label: `${figure(box.w)} × ${figure(box.h)}` };
+                    ? { kind: 'line', box, from, to, label: `${units.text(length())} long, ${figure(angle())}°` }
+                    : {
+                          kind: tool === 'round' ? 'round' : 'box',
+                          box,
+                          label: `x ${units.place(box.x, 'x')}  y ${units.place(box.y, 'y')}  ${units.text(box.w)} × ${units.text(box.h)}`,
+                      };
         },
         end() {
             ghost.value = null;
+            snapping.end();
             view.tool = 'select';
             if (tool === 'text') {
                 view.editing = { item: null, at: to ? boxBetween(from, to) : { ...from, w: 0, h: 0 } };
@@ -41,6 +52,7 @@ export function drawGesture(tool: Exclude<Tool, 'select'>, start: Point): Gestur
         },
         cancel() {
             ghost.value = null;
+            snapping.end();
             view.tool = 'select';
         },
     };

@@ -1,22 +1,31 @@
-import type { Box, Point } from '@/api/types';
+import type { Axis, Box, Point } from '@/api/types';
 import { shallowRef } from 'vue';
+
+/** Keys that are held while the pointer is dragged; Ctrl suspends snapping. */
+export interface Held {
+    shift: boolean;
+    alt: boolean;
+    ctrl: boolean;
+}
 
 /** Something done with the pointer held down. It ends or is given back whole; in between nothing is stored. */
 export interface Gesture {
     /** @param at the pointer, in px of the sheet */
-    move(at: Point, keys: { shift: boolean; alt: boolean }): void;
+    move(at: Point, keys: Held): void;
     /** @param keys as they are at release: that is what counts */
-    end(keys: { shift: boolean; alt: boolean }): void;
+    end(keys: Held): void;
     cancel(): void;
 }
 
 export interface Ghost {
-    kind: 'box' | 'round' | 'line' | 'band';
+    kind: 'box' | 'round' | 'line' | 'band' | 'guide';
     box: Box;
     /** of a line: from here to there */
     to?: Point;
     from?: Point;
     angle?: number;
+    /** of a guide; without it, of a cross */
+    axis?: Axis;
     label?: string;
 }
 

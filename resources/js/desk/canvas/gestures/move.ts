@@ -1,11 +1,14 @@
 import type { Point } from '@/api/types';
-import { figure, settled, whole } from '@/desk/geometry';
+import { settled } from '@/desk/geometry';
+import { beginSnapping } from '@/desk/snap/snapper';
 import { useDesk } from '@/stores/desk';
+import { useUnits } from '@/stores/units';
 import { useView } from '@/stores/view';
-import { DRAG, lift, type Gesture } from './gesture';
+import { DRAG, lift, type Gesture, type Held } from './gesture';
 
 /**
- * Drags what is selected. With Shift it is held to one axis; with Alt at release a copy is put there.
+ * Drags what is selected. With Shift it is held to one axis; with Alt at release a copy is put there; with Ctrl nothing
+ * snaps.
  *
  * @param onLift puts the items into the layer that moves, or back
  * @param onClick when it was no drag after all
@@ -13,36 +16,50 @@ import { DRAG, lift, type Gesture } from './gesture';
 export function moveGesture(start: Point, onLift: (ids: string[]) => void, onClick: () => void): Gesture {
     const desk = useDesk();
     const view = useView();
+    const units = useUnits();
     const ids = desk.selection.filter((id) => !desk.tree.isLocked(id));
     const before = desk.selectedBox;
-    let dragged = false;
+    let snapping: ReturnType<typeof beginSnapping> | null = null;
+    let free = { x: 0, y: 0 };
     let by = { x: 0, y: 0 };
+
+    function dragged(at: Point, keys: Held): Point {
+        const far = { x: at.x - start.x, y: at.y - start.y };
+        if (!keys.shift) return far;
+        return Math.abs(far.x) >= Math.abs(far.y) ? { x: far.x, y: 0 } : { x: 0, y: far.y };
+    }
 
     return {
         move(at, keys) {
             const far = Math.hypot(at.x - start.x, at.y - start.y) * view.zoom;
-            if (!dragged && far < DRAG) return;
-            if (!dragged) {
-                dragged = true;
+            if (!snapping && far < DRAG) return;
+            if (!snapping) {
+                snapping = beginSnapping({ mode: 'move', items: ids });
                 onLift(ids);
             }
-            const step = desk.sheet?.whole_pixels ? whole : settled;
-            by = { x: step(at.x - start.x), y: step(at.y - start.y) };
-            if (keys.shift) by = Math.abs(by.x) >= Math.abs(by.y) ? { x: by.x, y: 0 } : { x: 0, y: by.y };
+            free = dragged(at, keys);
+            by = snapping.at(free, keys.ctrl);
             const place = before
-                ? `x ${figure(before.x + by.x - (desk.sheet?.zero.x ?? 0))}  y ${figure(before.y + by.y - (desk.sheet?.zero.y ?? 0))}`
+                ? `x ${units.place(before.x + by.x, 'x')}  y ${units.place(before.y + by.y, 'y')}  ${units.text(before.w)} × ${units.text(before.h)}`
                 : '';
-            lift.value = { dx: by.x * view.zoom, dy: by.y * view.zoom, label: keys.alt ? `copy  ${place}` : place };
+            const words = [...(keys.alt ? ['copy'] : []), ...(keys.ctrl ? ['free'] : []), place].join('  ');
+            lift.value = { dx: by.x * view.zoom, dy: by.y * view.zoom, label: words };
         },
         end(keys) {
             lift.value = null;
-            if (!dragged) onClick();
-            else if (by.x !== 0 || by.y !== 0)
-                void desk.run(keys.alt ? 'duplicate' : 'move-by', { dx: by.x, dy: by.y }, ids);
+            snapping?.end();
+            if (!snapping) onClick();
+            else if (by.x !== 0 || by.y !== 0) {
+                const wish = snapping.wish(keys.ctrl);
+                const far = wish.snap ? { dx: settled(free.x), dy: settled(free.y) } : { dx: by.x, dy: by.y };
+                if (keys.alt) void desk.run('duplicate', { dx: by.x, dy: by.y }, ids);
+                else void desk.run('move-by', { ...far, ...wish }, ids, { shown: by });
+            }
             onLift([]);
         },
         cancel() {
             lift.value = null;
+            snapping?.end();
             onLift([]);
         },
     };

@@ -1,6 +1,9 @@
+import type { Commands } from '@/api/commands.gen';
 import type { Box, Point } from '@/api/types';
-import { figure, settled, turned, whole } from '@/desk/geometry';
+import { settled, turned, whole } from '@/desk/geometry';
+import { beginSnapping } from '@/desk/snap/snapper';
 import { useDesk } from '@/stores/desk';
+import { useUnits } from '@/stores/units';
 import { ghost, type Gesture } from './gesture';
 
 export const HANDLES = [
@@ -24,7 +27,8 @@ export function handlePlace(handle: Handle): Point {
 }
 
 /**
- * Sizes what is selected by a handle: Shift keeps the proportions, Alt sizes about the centre.
+ * Sizes what is selected by a handle: Shift keeps the proportions, Alt sizes about the centre; then, and
+ * with Ctrl or where it is turned, nothing snaps.
  *
  * @param frame the box that is dragged, before turning, in px of the sheet
  * @param angle by which it is turned about its centre
@@ -32,24 +36,43 @@ export function handlePlace(handle: Handle): Point {
 export function sizeGesture(start: Point, handle: Handle, frame: Box, angle: number): Gesture {
     const desk = useDesk();
     const place = handlePlace(handle);
+    const units = useUnits();
+    const snapping = beginSnapping({ mode: 'size', items: desk.selection, handle });
+    let wish: Commands['resize'] | null = null;
     let params: { dx: number; dy: number; ratio: boolean; centre: boolean } | null = null;
 
     return {
         move(at, keys) {
             const step = desk.sheet?.whole_pixels ? whole : settled;
             const by = turned({ x: at.x - start.x, y: at.y - start.y }, -angle);
-            const dx = place.x === 0.5 ? 0 : step(by.x);
-            const dy = place.y === 0.5 ? 0 : step(by.y);
-            params = { dx, dy, ratio: keys.shift, centre: keys.alt };
+            const isFree = keys.ctrl || keys.shift || keys.alt || angle % 90 !== 0;
+            const far = { x: place.x === 0.5 ? 0 : by.x, y: place.y === 0.5 ? 0 : by.y };
+            const to = isFree ? { x: step(far.x), y: step(far.y) } : snapping.at(far, false);
+            if (isFree) snapping.at({ x: 0, y: 0 }, true, false);
+            params = { dx: to.x, dy: to.y, ratio: keys.shift, centre: keys.alt };
+            const snap = isFree ? {} : snapping.wish(false);
+            wish = {
+                handle,
+                ...params,
+                ...('snap' in snap ? { dx: settled(far.x), dy: settled(far.y) } : {}),
+                ...snap,
+            };
             const box = dragged(frame, place, params);
-            ghost.value = { kind: 'box', box, angle, label: `${figure(box.w)} × ${figure(box.h)}` };
+            ghost.value = {
+                kind: 'box',
+                box,
+                angle,
+                label: `x ${units.place(box.x, 'x')}  y ${units.place(box.y, 'y')}  ${units.text(box.w)} × ${units.text(box.h)}`,
+            };
         },
         end() {
             ghost.value = null;
-            if (params && (params.dx !== 0 || params.dy !== 0)) void desk.run('resize', { handle, ...params });
+            snapping.end();
+            if (wish && params && (params.dx !== 0 || params.dy !== 0)) void desk.run('resize', wish);
         },
         cancel() {
             ghost.value = null;
+            snapping.end();
         },
     };
 }

@@ -1,12 +1,17 @@
 import type { Box, Point } from '@/api/types';
 import { figure, settled } from '@/desk/geometry';
 import { useDesk } from '@/stores/desk';
+import { useSnap } from '@/stores/snap';
 import { ghost, type Gesture } from './gesture';
 
 const STEP = 15;
 
+/** Degrees within which it snaps to quarters, halves of these, and to how others are turned. */
+const NEAR = 1.5;
+
 /**
- * Turns what is selected about its centre; with Shift to steps of 15 degrees.
+ * Turns what is selected about its centre; with Shift to steps of 15 degrees. It snaps to eighths of a turn and
+ * to how other things are turned.
  *
  * @param frame the box that is turned, before turning, in px of the sheet
  * @param angle that it has now
@@ -16,12 +21,20 @@ export function turnGesture(start: Point, frame: Box, angle: number): Gesture {
     const centre = { x: frame.x + frame.w / 2, y: frame.y + frame.h / 2 };
     const bearing = (at: Point) => (Math.atan2(at.y - centre.y, at.x - centre.x) * 180) / Math.PI;
     const from = bearing(start);
+    const snap = useSnap();
+    const others = [
+        ...[0, 45, 90, 135, 180, -45, -90, -135],
+        ...new Set(
+            [...desk.items.values()].filter((item) => !desk.selection.includes(item.id)).map((item) => item.angle),
+        ),
+    ];
     let by = 0;
 
     return {
         move(at, keys) {
             const free = angle + bearing(at) - from;
-            const to = keys.shift ? Math.round(free / STEP) * STEP : settled(Math.round(free * 10) / 10);
+            const near = snap.on && !keys.ctrl ? others.find((one) => Math.abs(kept(free - one)) <= NEAR) : undefined;
+            const to = keys.shift ? Math.round(free / STEP) * STEP : (near ?? settled(Math.round(free * 10) / 10));
             by = settled(kept(to - angle));
             ghost.value = { kind: 'box', box: frame, angle: angle + by, label: `${figure(kept(angle + by))}°` };
         },

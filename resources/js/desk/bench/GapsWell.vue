@@ -1,0 +1,292 @@
+<script setup lang="ts">
+import type { Axis, Gap, Inset } from '@/api/types';
+import LengthField from '@/parts/LengthField.vue';
+import type { Order } from '@/stores/bench';
+import { useBench } from '@/stores/bench';
+import { useDesk } from '@/stores/desk';
+import { useGauge } from '@/stores/gauge';
+import { useLedger } from '@/stores/ledger';
+import { pressed, vRehearse } from '@/stores/rehearsal';
+import { useSending } from '@/stores/sending';
+import { useUnits } from '@/stores/units';
+import { computed, onBeforeUnmount, watch } from 'vue';
+
+/** Gaps: how often each occurs, across and down; the odd ones in brick, with what brings them into line. */
+const desk = useDesk();
+const bench = useBench();
+const gauge = useGauge();
+const ledger = useLedger();
+const sending = useSending();
+const units = useUnits();
+
+const REST = 180;
+/** More sizes than this are listed as how many more there are. */
+const MOST = 7;
+let timer: ReturnType<typeof setTimeout> | undefined;
+
+watch(
+    () => [desk.revision, desk.sheet?.id, bench.by, ledger.ofSelection ? desk.selection : null, sending.waiting === 0],
+    () => {
+        clearTimeout(timer);
+        timer = setTimeout(() => void ledger.ask(), REST);
+    },
+    { immediate: true },
+);
+onBeforeUnmount(() => {
+    clearTimeout(timer);
+    ledger.chosen = null;
+});
+
+const AXES = [
+    { axis: 'x' as Axis, words: 'across', sign: '↔' },
+    { axis: 'y' as Axis, words: 'down', sign: '↕' },
+];
+
+const rows = computed(() =>
+    AXES.map((one) => {
+        const sizes = (ledger.found?.census ?? []).filter((entry) => entry.axis === one.axis);
+        const odd = new Set(ledger.odd.filter((gap) => gap.axis === one.axis).map((gap) => ledger.half(gap.size)));
+        // What is odd is always listed: it is what one looks for.
+        const listed = [...sizes].sort((a, b) => Number(odd.has(b.size)) - Number(odd.has(a.size))).slice(0, MOST);
+        return {
+            ...one,
+            sizes: sizes.filter((entry) => listed.includes(entry)),
+            more: sizes.length - listed.length,
+            odd,
+        };
+    }),
+);
+
+const summary = computed(() => {
+    const found = ledger.found;
+    if (!found) return '';
+    const where = ledger.ofSelection ? `among ${desk.selection.length} selected` : 'on the sheet';
+    return `${found.gaps.length} ${where}`;
+});
+
+const gapTo = (gap: Gap, to = gap.expected) => ({ axis: gap.axis, a: gap.a, b: gap.b, ...(to === null ? {} : { to }) });
+const insetTo = (inset: Inset) => ({
+    item: inset.item,
+    side: inset.side,
+    ...(inset.expected === null ? {} : { to: inset.expected }),
+});
+type Mended = [{ axis: Axis }, ...{ axis: Axis }[]];
+
+const mend =
+    (gaps: Gap[], insets: Inset[] = []) =>
+    (): Order<'mend-gaps'> => ({
+        command: 'mend-gaps',
+        params: {
+            gaps: [...gaps.map((gap) => gapTo(gap)), ...insets.map(insetTo)] as unknown as Mended,
+            ...(bench.by === 'frame' ? {} : { by: bench.by }),
+        },
+        ids: [],
+    });
+const all = computed(() => mend(ledger.odd, ledger.oddInsets));
+const oddCount = computed(() => ledger.odd.length + ledger.oddInsets.length);
+
+/** The odd gaps by what they are and should be: one action for each. */
+const fixes = computed(() => {
+    const groups = new Map<string, Gap[]>();
+    for (const gap of ledger.odd) {
+        const key = `${gap.axis} ${gap.size} ${gap.expected}`;
+        groups.set(key, [...(groups.get(key) ?? []), gap]);
+    }
+    return [...groups.values()].slice(0, 3).map((gaps) => {
+        const [first] = gaps as [Gap];
+        return {
+            key: `${first.axis} ${first.size}`,
+            axis: first.axis,
+            size: first.size,
+            to: first.expected ?? 0,
+            gaps,
+        };
+    });
+});
+
+const chosenSize = computed(() => {
+    const size = ledger.chosen?.size;
+    return typeof size === 'number' ? size : null;
+});
+
+const times = (size: number) => (gauge.shown ? ` = ${Math.round((size / gauge.size) * 100) / 100} units` : '');
+
+const setUnit = (typed: string) => desk.run('set-sheet', { unit_of_spacing: typed }, []);
+</script>
+
+<template>
+    <div class="well gaps">
+        <h3>
+            Gaps <span>{{ summary }}</span>
+        </h3>
+        <p v-if="ledger.found && ledger.found.gaps.length === 0" class="empty">
+            No two things stand next to each other here.
+        </p>
+        <div v-for="row in rows" v-else :key="row.axis" class="row">
+            <span class="sign" :title="row.words">{{ row.sign }}</span>
+            <button
+                v-for="entry in row.sizes"
+                :key="entry.size"
+                type="button"
+                class="num"
+                :class="{ odd: row.odd.has(entry.size) }"
+                :aria-pressed="ledger.chosen?.axis === row.axis && ledger.chosen.size === entry.size"
+                :aria-label="`Light up the gaps of ${units.text(entry.size)} ${row.words}, ${entry.count} of them`"
+                v-tooltip.top="{
+                    value: `${entry.count} of ${units.text(entry.size)} ${row.words}${times(entry.size)}`,
+                    showDelay: 400,
+                }"
+                @click="ledger.choose(row.axis, entry.size)"
+            >
+                {{ units.text(entry.size) }}<i>×{{ entry.count }}</i>
+            </button>
+            <span v-if="row.more > 0" class="more">{{ row.more }} more</span>
+            <span v-if="row.sizes.length === 0" class="more">none {{ row.words }}</span>
+        </div>
+        <div v-if="oddCount" class="row fixes">
+            <button
+                v-for="fix in fixes"
+                :key="fix.key"
+                v-rehearse="mend(fix.gaps)"
+                class="fix num"
+                type="button"
+                @click="pressed(mend(fix.gaps)())"
+                @mouseenter="ledger.chosen = { axis: fix.axis, size: 'odd' }"
+                @mouseleave="ledger.chosen = null"
+            >
+                bring {{ units.text(fix.size) }} to {{ units.text(fix.to) }}
+            </button>
+            <button v-if="oddCount > 1" v-rehearse="all" class="fix" type="button" @click="pressed(all())">
+                all {{ oddCount }}
+            </button>
+        </div>
+        <div class="row gauge">
+            <LengthField
+                label="unit"
+                name="unit of spacing"
+                :value="gauge.size"
+                hint="The side of a gauge block; gaps are read in it"
+                :apply="setUnit"
+            />
+            <button
+                class="btn"
+                type="button"
+                :aria-pressed="gauge.shown"
+                v-tooltip.top="{ value: 'Take the gauge blocks out, or put them away (u)', showDelay: 400 }"
+                @click="gauge.toggle()"
+            >
+                Gauge
+            </button>
+            <button
+                v-if="gauge.shown"
+                class="btn"
+                type="button"
+                aria-label="Another gauge block"
+                v-tooltip.top="{
+                    value: 'Another block; Alt drag leaves one, double click takes one away',
+                    showDelay: 400,
+                }"
+                @click="gauge.drop()"
+            >
+                +
+            </button>
+            <button
+                v-if="chosenSize !== null && chosenSize > 0"
+                class="link"
+                type="button"
+                @click="desk.run('set-sheet', { unit_of_spacing: chosenSize }, [])"
+            >
+                unit {{ units.text(chosenSize) }}
+            </button>
+        </div>
+    </div>
+</template>
+
+<style scoped>
+.row {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 3px;
+    max-height: 47px;
+    overflow: hidden;
+    margin-bottom: 4px;
+    flex: none;
+}
+.sign {
+    width: 16px;
+    color: var(--soft);
+}
+.row .num {
+    border: 1px solid var(--line);
+    border-radius: 3px;
+    background: var(--card);
+    color: var(--ink);
+    font-size: 11.5px;
+    padding: 2px 5px;
+    cursor: pointer;
+}
+.row .num i {
+    font-style: normal;
+    color: var(--soft);
+    margin-left: 3px;
+}
+.row .num[aria-pressed='true'] {
+    background: var(--spruce-wash);
+    border-color: var(--spruce);
+}
+.row .odd,
+.row .odd i,
+.row .fix {
+    color: var(--brick);
+}
+.row .odd {
+    border-color: var(--brick);
+    font-weight: 600;
+}
+.row .fix {
+    border: 1px solid var(--brick);
+    border-radius: 3px;
+    background: none;
+    font-size: 11.5px;
+    padding: 2px 6px;
+    cursor: pointer;
+}
+.row .fix:hover {
+    background: rgb(168 58 36 / 9%);
+}
+.fixes {
+    max-height: 25px;
+}
+.more,
+.empty {
+    font-size: 11.5px;
+    color: var(--soft);
+    line-height: 1.45;
+}
+.gauge {
+    margin-top: auto;
+    margin-bottom: 2px;
+    overflow: visible;
+}
+.gauge :deep(.field) {
+    width: 92px;
+}
+.gauge .btn {
+    padding: 0 8px;
+}
+.gauge .btn[aria-pressed='true'] {
+    background: var(--spruce-wash);
+    border-color: var(--spruce);
+}
+.link {
+    border: 0;
+    background: none;
+    color: var(--spruce);
+    font-size: 11.5px;
+    cursor: pointer;
+}
+.link:hover {
+    text-decoration: underline;
+}
+</style>

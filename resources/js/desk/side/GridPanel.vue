@@ -1,0 +1,246 @@
+<script setup lang="ts">
+import { api, Problem } from '@/api/client';
+import type { Answer, Axis, Divided } from '@/api/types';
+import { useDesk } from '@/stores/desk';
+import { useUnits } from '@/stores/units';
+import { useView } from '@/stores/view';
+import { computed, reactive, ref, watch } from 'vue';
+import FitToGrid from './FitToGrid.vue';
+import KeptGrids from './KeptGrids.vue';
+
+/** The layout grid of the sheet: what a division gives is shown while it is typed, with what would make it whole. */
+const desk = useDesk();
+const view = useView();
+const units = useUnits();
+
+const REST = 120;
+const SETS = [
+    { name: 'columns' as const, axis: 'x' as Axis, one: 'column', ends: ['left', 'right'] as const },
+    { name: 'rows' as const, axis: 'y' as Axis, one: 'row', ends: ['top', 'bottom'] as const },
+];
+type Name = (typeof SETS)[number]['name'];
+
+const empty = () => ({ count: '', gutter: '', from: '', to: '' });
+const typed = reactive({ columns: empty(), rows: empty(), module: '', baseline: '' });
+const divided = ref<{ columns?: Divided; rows?: Divided }>({});
+const wrong = ref('');
+
+/** The fields say what the sheet has, until something is typed. */
+function fill(): void {
+    const sheet = desk.sheet;
+    if (!sheet) return;
+    const { grid, margins } = sheet;
+    for (const { name, ends } of SETS) {
+        const of = grid[name];
+        Object.assign(typed[name], {
+            count: of ? String(of.count) : '',
+            gutter: of ? units.text(of.gutter) : '',
+            from: units.text(margins[ends[0]]),
+            to: units.text(margins[ends[1]]),
+        });
+    }
+    typed.module = grid.module === null ? '' : units.text(grid.module);
+    typed.baseline = grid.baseline === null ? '' : units.text(grid.baseline);
+}
+watch(() => [desk.sheet, units.unit], fill, { immediate: true });
+
+function division(name: Name) {
+    const { count, gutter, from, to } = typed[name];
+    const figure = Math.round(Number(count));
+    if (!count.trim() || !Number.isFinite(figure)) return null;
+    const ends = name === 'columns' ? { left: from || '0', right: to || '0' } : { top: from || '0', bottom: to || '0' };
+    return { count: figure, gutter: gutter.trim() || '0', ...ends };
+}
+
+const wanted = computed(() => ({
+    columns: division('columns'),
+    rows: division('rows'),
+    module: typed.module.trim() || null,
+    baseline: typed.baseline.trim() || null,
+}));
+
+let timer: ReturnType<typeof setTimeout> | undefined;
+let asking: AbortController | null = null;
+
+async function look(): Promise<void> {
+    const sheet = desk.sheet?.id;
+    if (!sheet) return;
+    asking?.abort();
+    const mine = (asking = new AbortController());
+    try {
+        const body = { command: 'set-grid', items: [], params: wanted.value, dry: true, unit: units.unit };
+        const answer = await api.ask<Answer>(`sheets/${sheet}/commands`, body, mine.signal);
+        if (asking !== mine) return;
+        divided.value = answer.report.grid ?? {};
+        wrong.value = '';
+    } catch (error) {
+        if (asking === mine && error instanceof Problem) wrong.value = error.message;
+    }
+}
+watch(
+    () => [JSON.stringify(wanted.value), desk.revision],
+    () => {
+        clearTimeout(timer);
+        timer = setTimeout(() => void look(), REST);
+    },
+    { immediate: true },
+);
+
+const set = () => desk.run('set-grid', wanted.value as never, []);
+
+/** One click takes what was proposed. */
+function take(name: Name, offer: Divided['proposals'][number]): void {
+    const ends =
+        name === 'columns'
+            ? { left: offer.leading, right: offer.trailing }
+            : { top: offer.leading, bottom: offer.trailing };
+    const now = wanted.value[name];
+    void desk.run('set-grid', { ...(wanted.value as object), [name]: { ...now, ...ends, gutter: offer.gutter } }, []);
+}
+
+function words(name: Name, offer: Divided['proposals'][number]): string {
+    const size = units.text(offer.size);
+    if (offer.what === 'margins') return `margins ${units.text(offer.leading)}: ${name} of ${size}`;
+    if (offer.what === 'gutter') return `gutter ${units.text(offer.gutter)}: ${name} of ${size}`;
+    const [a, b] = name === 'columns' ? ['left', 'right'] : ['top', 'bottom'];
+    return `${a} ${units.text(offer.leading)}, ${b} ${units.text(offer.trailing)}: ${name} of ${size}`;
+}
+
+const has = computed(() => Boolean(desk.sheet?.grid.columns ?? desk.sheet?.grid.rows));
+</script>
+
+<template>
+    <section class="grid-panel" aria-label="Layout grid">
+        <form @submit.prevent="set">
+            <h3>
+                Grid
+                <button type="button" class="link" @click="view.showGrid = !view.showGrid">
+                    {{ view.showGrid ? 'hide (c)' : 'show (c)' }}
+                </button>
+            </h3>
+            <template v-for="of in SETS" :key="of.name">
+                <div class="fields">
+                    <label
+                        >{{ of.name }}<input v-model="typed[of.name].count" class="num" :name="`grid ${of.name}`"
+                    /></label>
+                    <label
+                        >gutter<input v-model="typed[of.name].gutter" class="num" :name="`grid ${of.name} gutter`"
+                    /></label>
+                    <label
+                        >{{ of.ends[0] }}<input v-model="typed[of.name].from" class="num" :name="`grid ${of.ends[0]}`"
+                    /></label>
+                    <label
+                        >{{ of.ends[1] }}<input v-model="typed[of.name].to" class="num" :name="`grid ${of.ends[1]}`"
+                    /></label>
+                </div>
+                <div v-if="divided[of.name]" class="gives" role="status">
+                    <span :class="{ part: !divided[of.name]?.whole }"
+                        >{{ of.name }} of <b class="num">{{ units.text(divided[of.name]?.size ?? 0) }}</b><template
+                            v-if="!divided[of.name]?.whole"
+                            >, remainder {{ units.text(divided[of.name]?.remainder ?? 0) }}</template
+                        ></span
+                    >
+                    <button
+                        v-for="offer in divided[of.name]?.proposals"
+                        :key="offer.what"
+                        class="link"
+                        type="button"
+                        @click="take(of.name, offer)"
+                    >
+                        {{ words(of.name, offer) }}
+                    </button>
+                </div>
+            </template>
+            <div class="fields">
+                <label>module<input v-model="typed.module" class="num" name="grid module" /></label>
+                <label>baseline<input v-model="typed.baseline" class="num" name="grid baseline" /></label>
+            </div>
+            <p v-if="wrong" class="wrong" role="alert">{{ wrong }}</p>
+            <button class="btn" type="submit" :disabled="wrong !== ''">Set grid</button>
+        </form>
+        <FitToGrid v-if="has" />
+        <KeptGrids v-if="has || desk.grids.length" :can-keep="has" />
+    </section>
+</template>
+
+<style scoped>
+.grid-panel,
+form {
+    display: grid;
+    gap: 7px;
+    justify-items: start;
+}
+h3 {
+    font: 600 12px var(--words);
+    color: var(--soft);
+    width: 100%;
+    display: flex;
+    justify-content: space-between;
+}
+.fields {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 5px;
+    width: 100%;
+}
+.fields label {
+    display: flex;
+    align-items: center;
+    justify-content: space-between;
+    border: 1px solid var(--line);
+    border-radius: 3px;
+    background: var(--card);
+    padding-left: 6px;
+    height: 26px;
+    font-size: 11.5px;
+    color: var(--soft);
+    min-width: 0;
+}
+.fields label:focus-within {
+    outline: none;
+    border-color: var(--spruce);
+    box-shadow: 0 0 0 1px var(--spruce);
+}
+.fields input {
+    width: 46px;
+    min-width: 0;
+    border: 0;
+    background: none;
+    outline: none;
+    text-align: right;
+    padding: 0 6px 0 2px;
+    font-size: 11.5px;
+    color: var(--ink);
+}
+.gives {
+    display: grid;
+    gap: 2px;
+    justify-items: start;
+    font-size: 11.5px;
+    color: var(--soft);
+}
+.gives b {
+    color: var(--ink);
+}
+.part b {
+    color: var(--brick);
+}
+.link {
+    border: 0;
+    background: none;
+    padding: 0;
+    color: var(--spruce);
+    font-size: 11.5px;
+    font-weight: 400;
+    text-align: left;
+    cursor: pointer;
+}
+.link:hover {
+    text-decoration: underline;
+}
+.wrong {
+    color: var(--brick);
+    font-size: 11.5px;
+    line-height: 1.4;
+}
+</style>

@@ -1,0 +1,87 @@
+<script setup lang="ts">
+import { useDesk } from '@/stores/desk';
+import { ref } from 'vue';
+
+/** Grids kept under a name, for all sheets of the document. */
+defineProps<{ canKeep: boolean }>();
+const desk = useDesk();
+const naming = ref('');
+const chosen = ref('');
+
+async function keep(): Promise<void> {
+    if (await desk.run('keep-grid', { name: naming.value.trim() }, [])) naming.value = '';
+}
+
+async function remove(): Promise<void> {
+    if (await desk.run('delete-grid', { grid: chosen.value }, [])) chosen.value = '';
+}
+</script>
+
+<template>
+    <div class="part-of-grid">
+        <h4>Kept grids</h4>
+        <form v-if="canKeep" class="row" @submit.prevent="keep">
+            <input v-model="naming" aria-label="Name for this grid" placeholder="name this grid" autocomplete="off" />
+            <button class="btn" type="submit" :disabled="!naming.trim()">Keep</button>
+        </form>
+        <div v-if="desk.grids.length" class="row">
+            <select v-model="chosen" aria-label="Kept grid">
+                <option value="">choose one</option>
+                <option v-for="grid in desk.grids" :key="grid.id" :value="grid.id">{{ grid.name }}</option>
+            </select>
+            <button class="btn" type="button" :disabled="!chosen" @click="desk.run('use-grid', { grid: chosen }, [])">
+                Use
+            </button>
+            <button class="btn" type="button" :disabled="!chosen" aria-label="Delete this kept grid" @click="remove">
+                ×
+            </button>
+        </div>
+    </div>
+</template>
+
+<style scoped>
+.part-of-grid {
+    display: grid;
+    gap: 6px;
+    width: 100%;
+}
+h4 {
+    font: 400 12px var(--words);
+    color: var(--soft);
+    margin: 3px 0 0;
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+}
+.row {
+    display: flex;
+    gap: 5px;
+    width: 100%;
+}
+.row .btn {
+    padding: 0 8px;
+}
+.row input,
+.row select {
+    flex: 1;
+    min-width: 0;
+    width: 0;
+    height: 27px;
+    border: 1px solid var(--line);
+    border-radius: 3px;
+    background: var(--card);
+    padding: 0 6px;
+    font-size: 12px;
+    color: var(--ink);
+}
+.row input:focus,
+.row select:focus {
+    outline: none;
+    border-color: var(--spruce);
+    box-shadow: 0 0 0 1px var(--spruce);
+}
+.btn[aria-pressed='true'] {
+    background: var(--spruce-wash);
+    border-color: var(--spruce);
+}
+</style>

@@ -1,0 +1,111 @@
+import { api } from '@/api/client';
+import type { Commands } from '@/api/commands.gen';
+import type { Point } from '@/api/types';
+import { useBench } from '@/stores/bench';
+import { useDesk } from '@/stores/desk';
+import { useSnap } from '@/stores/snap';
+import { useView } from '@/stores/view';
+import { shallowRef } from 'vue';
+import { settled } from '../geometry';
+import { clearRooms, type Room } from './rooms';
+import { after, CENTRE, LEAD, TRAIL, type Candidates, type Dragged, type Kind } from './candidates';
+import { metAt, type Met } from './met';
+import { settle } from './pick';
+
+/** px of the screen within which things snap (RULES 10). */
+const TOLERANCE = 6;
+
+/** What is drawn while a drag lasts: lines and equal gaps that were met, and how much room there is on each side. */
+export const sights = shallowRef<{ met: Met; rooms: Room[] } | null>(null);
+
+export interface SnapQuestion {
+    mode: 'move' | 'size' | 'draw';
+    items?: string[];
+    handle?: string;
+    from?: Point;
+}
+
+/**
+ * The snapping of one drag. The server is asked once when it begins; until it has answered, nothing snaps.
+ *
+ * @param except what it does not snap to, whatever is switched on
+ * @param own what is dragged, where that is no item: a guide, the zero, a gauge block, a corner that is drawn
+ */
+export function beginSnapping(question: SnapQuestion, own?: Dragged, except: Kind[] = []) {
+    const desk = useDesk();
+    const snap = useSnap();
+    const view = useView();
+    const bench = useBench();
+    const tolerance = () => settled(TOLERANCE / view.zoom);
+    const kinds = snap.kinds.filter(
+        (kind) =>
+            !except.includes(kind) &&
+            (kind !== 'guide' || view.showGuides) &&
+            (!['grid', 'module'].includes(kind) || view.showGrid),
+    );
+    const by = question.items?.length ? bench.by : 'frame';
+    let candidates: Candidates | null = null;
+    let ended = false;
+
+    const sheet = desk.sheet?.id;
+    if (sheet)
+        void api
+            .ask<Candidates>(`sheets/${sheet}/snap`, { ...question, tolerance: tolerance(), kinds, by })
+            .then((answer) => (candidates = answer))
+            .catch(() => undefined);
+
+    /** @returns how far it goes; as far as it was dragged where it does not snap */
+    function at(free: Point, suspended: boolean, measured = true): Point {
+        const dragged = own ?? candidates?.dragged ?? null;
+        const by = { x: settled(free.x), y: settled(free.y) };
+        if (!candidates || !dragged || ended) return rounded(by);
+        const isOn = snap.on && !suspended;
+        const got = isOn ? settle(candidates, dragged, tolerance(), by.x, by.y) : null;
+        const to = got ? { x: got.dx, y: got.dy } : rounded(by);
+        sights.value = {
+            met: isOn ? metAt(candidates, dragged, to.x, to.y) : { lines: [], gaps: [], sizes: [] },
+            rooms: measured ? clearRooms(candidates, after(dragged, to.x, to.y), desk.sheet) : [],
+        };
+        return to;
+    }
+
+    function rounded(by: Point): Point {
+        const dragged = own ?? candidates?.dragged;
+        const isWhole = dragged?.whole ?? desk.sheet?.whole_pixels ?? false;
+        const round = (value: number) => (isWhole ? Math.floor(value + 0.5 + 1e-6) + 0 : value);
+        return { x: round(by.x), y: round(by.y) };
+    }
+
+    /** What the command that ends the drag is told, so that the server settles it by the same rule. */
+    function wish(suspended: boolean): { snap?: Commands['move-by']['snap'] } {
+        return candidates && snap.on && !suspended ? { snap: { tolerance: tolerance(), kinds, by } } : {};
+    }
+
+    function end(): void {
+        ended = true;
+        sights.value = null;
+    }
+
+    return { at, wish, end };
+}
+
+/** A point that is dragged: a guide along its axis, the zero, the first corner of what is drawn. */
+export function point(at: Point, whole: boolean, axes: 'x' | 'y' | 'both' = 'both'): Dragged {
+    return {
+        box: { ...at, w: 0, h: 0 },
+        baseline: null,
+        whole,
+        sizes: false,
+        parts: { x: axes === 'y' ? [] : [LEAD], y: axes === 'x' ? [] : [LEAD] },
+    };
+}
+
+export function block(box: Dragged['box'], whole: boolean): Dragged {
+    return {
+        box,
+        baseline: null,
+        whole,
+        sizes: false,
+        parts: { x: [LEAD, CENTRE, TRAIL], y: [LEAD, CENTRE, TRAIL] },
+    };
+}
