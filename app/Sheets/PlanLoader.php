@@ -26,7 +26,8 @@ final readonly class PlanLoader
         $this->texts = new TextFrame($fonts);
     }
 
-    public function plan(string $sheet, By $by): Plan
+    /** @param  bool  $baselines  whether the first lines of letters are wanted too */
+    public function plan(string $sheet, By $by, bool $baselines = false): Plan
     {
         if ($by === By::Upright) {
             // Upright frames are not kept with the items.
@@ -37,8 +38,8 @@ final readonly class PlanLoader
         }
         $box = $by === By::Ink ? 'ink' : 'bounds';
         $statement = DB::connection()->getPdo()->prepare(
-            "SELECT id, parent_id, kind, angle, {$box}_x, {$box}_y, {$box}_w, {$box}_h, bounds_y, CASE kind WHEN 'text' THEN props END
-            FROM items WHERE sheet_id = ? AND hidden = 0 AND reference = 0 ORDER BY parent_id, rank, id",
+            "SELECT id, parent_id, kind, angle, {$box}_x, {$box}_y, {$box}_w, {$box}_h, bounds_y, ".($baselines ? "CASE kind WHEN 'text' THEN props END" : 'NULL').'
+            FROM items WHERE sheet_id = ? AND hidden = 0 AND reference = 0 ORDER BY parent_id, rank, id',
         );
         $statement->execute([$sheet]);
         $children = [];

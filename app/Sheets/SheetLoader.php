@@ -52,7 +52,7 @@ final readonly class SheetLoader
             $this->dimensions($sheet->id),
             $needs->grids ? $this->grids($sheet->document_id) : [],
             $unit,
-            $needs->plan === null ? null : (new PlanLoader($this->fonts, $this))->plan($sheet->id, $needs->plan),
+            $needs->plan === null ? null : (new PlanLoader($this->fonts, $this))->plan($sheet->id, $needs->plan, baselines: true),
         );
     }
 

@@ -28,6 +28,9 @@ final class SetWords
 
         return match (true) {
             $name === 'locked' => ($value === true ? 'Locked ' : 'Unlocked ').Words::of($draft, $ids),
+            $name === 'reference' => $value === true
+                ? 'Made '.Words::of($draft, $ids).(count($ids) === 1 ? ' a reference' : ' references')
+                : 'Took '.Words::of($draft, $ids).' back from being a reference',
             $name === 'hidden' => ($value === true ? 'Hid ' : 'Showed ').Words::of($draft, $ids),
             $name === 'name' && $one !== null => sprintf('Renamed %s to %s', Words::quoted($one), Words::quoted($draft->item($one->id))),
             $name === 'text' && $one !== null => sprintf('Changed the words of %s', Words::quoted($draft->item($one->id))),

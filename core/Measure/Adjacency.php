@@ -49,6 +49,12 @@ final class Adjacency
     /** @var array<int, list<int>> the places of those in each band, by where they begin */
     private array $bands = [];
 
+    /** @var array<int, int> the first band that each lies in; none for what has no extent across */
+    private array $first = [];
+
+    /** @var array<int, int> the last one */
+    private array $last = [];
+
     private float $start = 0.0;
 
     private float $band = 1.0;
@@ -90,7 +96,7 @@ final class Adjacency
         if (($this->lastBefore[$a] ?? -INF) > $line + Length::SAME) {
             return true;
         }
-        for ($band = $this->bandAt($this->low[$a] + Length::SAME), $last = $this->bandAt($this->high[$a] - Length::SAME); $band <= $last; $band++) {
+        for ($band = $this->first[$a], $last = $this->last[$a]; $band <= $last; $band++) {
             foreach ($this->bands[$band] as $i) {
                 if ($this->lead[$i] >= $x - Length::SAME) {
                     break;
@@ -106,12 +112,19 @@ final class Adjacency
 
     private function divide(float $lowest): void
     {
-        $extents = array_map(static fn (float $high, float $low): float => $high - $low, $this->high, $this->low);
+        $extents = [];
+        foreach ($this->high as $i => $high) {
+            $extents[] = $high - $this->low[$i];
+        }
         sort($extents);
         $count = count($extents);
         // About as high as most are, but so that none of many is in very many bands. Whole pixels, as lengths are known to 1/1000.
         $this->band = max(1.0, ceil(max($extents[intdiv($count, 2)], array_sum($extents) / (8 * $count))));
         $this->start = floor($lowest);
+        foreach ($this->high as $i => $high) {
+            $this->first[$i] = $this->bandAt($this->low[$i] + Length::SAME);
+            $this->last[$i] = $this->bandAt($high - Length::SAME);
+        }
         $this->bands = $this->members($this->lead);
     }
 
@@ -124,7 +137,7 @@ final class Adjacency
         asort($by);
         $bands = [];
         foreach ($by as $i => $_) {
-            for ($band = $this->bandAt($this->low[$i] + Length::SAME), $last = $this->bandAt($this->high[$i] - Length::SAME); $band <= $last; $band++) {
+            for ($band = $this->first[$i], $last = $this->last[$i]; $band <= $last; $band++) {
                 $bands[$band][] = $i;
             }
         }
@@ -219,9 +232,7 @@ final class Adjacency
     {
         foreach ($this->seen as $a => $others) {
             foreach ($others as $b => $bands) {
-                $from = max($this->low[$a], $this->low[$b]);
-                $to = min($this->high[$a], $this->high[$b]);
-                if ($bands === $this->bandAt($to - Length::SAME) - $this->bandAt($from + Length::SAME) + 1 && ! $this->isHeldBack($a, $b)) {
+                if ($bands === $this->inBoth($a, $b) && ! $this->isHeldBack($a, $b)) {
                     $this->pairs[] = [$a, $b];
                     if ($this->lead[$a] < $this->lead[$b] - Length::SAME && ! $this->contains($a, $b)) {
                         $this->lastBefore[$b] = max($this->lastBefore[$b] ?? -INF, $this->trail[$a]);
@@ -229,6 +240,16 @@ final class Adjacency
                 }
             }
         }
+    }
+
+    /** In how many bands both show something of what they share. */
+    private function inBoth(int $a, int $b): int
+    {
+        if ($this->first[$a] === $this->last[$a] || $this->first[$b] === $this->last[$b]) {
+            return 1;
+        }
+
+        return $this->bandAt(min($this->high[$a], $this->high[$b]) - Length::SAME) - $this->bandAt(max($this->low[$a], $this->low[$b]) + Length::SAME) + 1;
     }
 
     /** Whether something that contains the one does not contain the other, and so lies between them. */

@@ -9,6 +9,9 @@ use AllSquare\Core\Geometry\Axis;
 /** The gap between two neighbours, in px of the sheet. */
 final readonly class Gap
 {
+    /** Whether it is meant to be as the others are, and is not. */
+    public bool $odd;
+
     /**
      * @param  string  $a  id of the one before
      * @param  string  $b  id of the one after
@@ -26,6 +29,7 @@ final readonly class Gap
         public array $across,
         public ?float $expected = null,
     ) {
+        $this->odd = $expected !== null;
     }
 
     /** The size in thousandths of a px: sizes that are the same have the same. */
@@ -34,17 +38,8 @@ final readonly class Gap
         return (int) round($this->size * 1000);
     }
 
-    public function odd(float $expected): self
+    public function expecting(float $expected): self
     {
         return new self($this->axis, $this->a, $this->b, $this->size, $this->from, $this->to, $this->across, $expected);
-    }
-
-    /** @return array<string, mixed> */
-    public function toArray(): array
-    {
-        return [
-            'axis' => $this->axis->value, 'a' => $this->a, 'b' => $this->b, 'size' => $this->size, 'from' => $this->from, 'to' => $this->to,
-            'across' => $this->across, 'odd' => $this->expected !== null, 'expected' => $this->expected,
-        ];
     }
 }

@@ -7,17 +7,15 @@ namespace AllSquare\Core\Measure;
 /** The distance from one side of something to the inner edge of what it lies on, where nothing lies between, in px. */
 final readonly class Inset
 {
+    /** Whether it is meant to be as the others are, and is not. */
+    public bool $odd;
+
     /**
      * @param  string|null  $ground  null for the sheet
      * @param  float|null  $expected  what it would be if it were not odd; null where it is not
      */
     public function __construct(public string $item, public ?string $ground, public Side $side, public float $size, public ?float $expected = null)
     {
-    }
-
-    /** @return array<string, mixed> */
-    public function toArray(): array
-    {
-        return ['item' => $this->item, 'ground' => $this->ground, 'side' => $this->side->value, 'size' => $this->size, 'odd' => $this->expected !== null, 'expected' => $this->expected];
+        $this->odd = $expected !== null;
     }
 }

@@ -26,9 +26,11 @@ final readonly class OddGaps
      */
     public function among(array $gaps): array
     {
-        $expected = $this->byRuns($gaps) + $this->byFrequency($gaps);
+        foreach ($this->byRuns($gaps) + $this->byFrequency($gaps) as $i => $expected) {
+            $gaps[$i] = $gaps[$i]->expecting($expected);
+        }
 
-        return array_map(static fn (Gap $gap, int $i): Gap => isset($expected[$i]) ? $gap->odd($expected[$i]) : $gap, $gaps, array_keys($gaps));
+        return array_values($gaps);
     }
 
     /**
@@ -42,8 +44,7 @@ final readonly class OddGaps
         if (count($insets) !== 4) {
             return $insets;
         }
-        $sizes = array_map(static fn (Inset $inset): string => (string) $inset->size, $insets);
-        $counts = array_count_values($sizes);
+        $counts = array_count_values(array_map(static fn (Inset $inset): string => (string) $inset->size, $insets));
         arsort($counts);
         if (reset($counts) !== 3) {
             return $insets;

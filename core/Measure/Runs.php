@@ -53,8 +53,8 @@ final class Runs
 
     private static function precedes(Gap $gap, Gap $other): bool
     {
-        $shared = static fn (Gap $of): float => $of->across[1] - $of->across[0];
-
-        return $gap->size !== $other->size ? $gap->size < $other->size : $shared($gap) > $shared($other);
+        return $gap->size !== $other->size
+            ? $gap->size < $other->size
+            : $gap->across[1] - $gap->across[0] > $other->across[1] - $other->across[0];
     }
 }

@@ -24,6 +24,7 @@ final class Bench
             $this->requests($server, $large);
             $this->hundred($server, $large);
             $this->scattered($server, $large);
+            $this->measuring($server);
             $this->browser($server, $large);
             $this->slices($server, $large);
         } finally {
@@ -85,6 +86,29 @@ final class Bench
         printf("picked out of all groups: %.2f to %.2f times the floor; %s: %.2f\n", min($ratios), max($ratios), array_key_last($ratios), end($ratios));
     }
 
+    /** What a drag snaps to, and the ledger, on 2,000 items; and how the ledger grows to 20,000. */
+    private function measuring(RunningServer $server): void
+    {
+        $wide = new WideSheet($server, 95);
+        $floor = static fn (): array => ['GET', "sheets/$wide->sheet/revision", null];
+        $times = (new Stopwatch($server->address, 60))->compare([
+            'floor' => $floor,
+            'what ten of 2,000 items snap to' => static fn (): array => ['POST', "sheets/$wide->sheet/snap", ['items' => $wide->ten, 'mode' => 'move', 'tolerance' => 6]],
+            'the gaps of 2,000 items' => static fn (): array => ['GET', "sheets/$wide->sheet/gaps", null],
+        ]);
+        foreach (['what ten of 2,000 items snap to' => 5.0, 'the gaps of 2,000 items' => 6.0] as $name => $most) {
+            printf('%s: median %.1f ms, p95 %.1f ms; ', $name, $times[$name]['median'], $times[$name]['p95']);
+            $this->hold($times[$name]['median'] / $times['floor']['median'], $most, 'times the floor');
+        }
+        $wider = new WideSheet($server, 950);
+        $grown = (new Stopwatch($server->address, 7))->compare([
+            'few' => static fn (): array => ['GET', "sheets/$wide->sheet/gaps", null],
+            'many' => static fn (): array => ['GET', "sheets/$wider->sheet/gaps", null],
+        ]);
+        printf('the gaps of 20,000 items: %.0f ms; ', $grown['many']['median']);
+        $this->hold($grown['many']['median'] / $grown['few']['median'], 15.0, 'times those of 2,000');
+    }
+
     /**
      * @param  array<string, array{median: float, p95: float}>  $times  the floor's among them
      * @return array<string, array{array{median: float, p95: float}, float}> by name, without the floor: the times, and the median over the floor's
@@ -119,7 +143,7 @@ final class Bench
         }
     }
 
-    /** @return list<float> frame times of a drag of ten items, 120 moves by pointer events in the page */
+    /** @return list<float> frame times of a drag of ten items with all snapping on, 120 moves by pointer events in the page */
     private function drag(Browser $browser, LargeSheet $large): array
     {
         $ten = array_map(static fn (array $group): string => $group[0], array_slice($large->items, 20, 10));
@@ -138,7 +162,7 @@ final class Bench
         $browser->run('
             const [x, y] = arguments;
             const plane = document.querySelector(".plane");
-            const tell = (type, dx) => plane.dispatchEvent(new PointerEvent(type, {bubbles: true, clientX: x + dx, clientY: y + dx / 2, button: 0, buttons: 1, pointerId: 1, ctrlKey: true}));
+            const tell = (type, dx) => plane.dispatchEvent(new PointerEvent(type, {bubbles: true, clientX: x + dx, clientY: y + dx / 2, button: 0, buttons: 1, pointerId: 1, ctrlKey: type === "pointerdown"}));
             window.frames120 = null;
             const times = [];
             let moves = 0, last = performance.now();

@@ -15,7 +15,8 @@ final class MeasuringTest extends HttpTestCase
         self::assertSame([24, 24, 32], array_column($all['gaps'], 'size'));
         self::assertEquals(['axis' => 'x', 'a' => $ids[2], 'b' => $ids[3], 'size' => 32, 'from' => 298, 'to' => 330, 'across' => [100, 140], 'odd' => true, 'expected' => 24], $all['gaps'][2]);
         self::assertSame([['axis' => 'x', 'size' => 24, 'count' => 2], ['axis' => 'x', 'size' => 32, 'count' => 1]], $all['census']);
-        self::assertContains(['item' => $ids[0], 'ground' => null, 'side' => 'left', 'size' => 100, 'odd' => false, 'expected' => null], $all['insets']);
+        $left = array_values(array_filter($all['insets'], static fn (array $inset): bool => $inset['item'] === $ids[0] && $inset['side'] === 'left'));
+        self::assertEquals([['item' => $ids[0], 'ground' => null, 'side' => 'left', 'size' => 100, 'odd' => false, 'expected' => null]], $left);
         $some = $this->postJson("/api/sheets/$sheet/gaps", ['items' => [$ids[0], $ids[1], $ids[3]]])->assertOk()->json();
         self::assertSame([[$ids[0], $ids[1]]], array_map(static fn (array $gap): array => [$gap['a'], $gap['b']], $some['gaps']));
         $this->getJson("/api/sheets/$sheet/gaps?by=nose")->assertUnprocessable()->assertJsonPath('detail', '"by" has to be one of: frame, ink, upright.');

@@ -12,8 +12,6 @@ use AllSquare\Core\Measure\By;
 use AllSquare\Core\Measure\Clearance;
 use AllSquare\Core\Measure\Clearances;
 use AllSquare\Core\Measure\Distance;
-use AllSquare\Core\Measure\Gap;
-use AllSquare\Core\Measure\Inset;
 use AllSquare\Core\Measure\Ledger;
 use AllSquare\Core\Measure\Side;
 use AllSquare\Core\Refusal;
@@ -63,8 +61,9 @@ final readonly class MeasureController
         $ledger = $items === null ? $ledger : $ledger->among($items);
 
         return new JsonResponse([
-            'gaps' => array_map(static fn (Gap $gap): array => $gap->toArray(), $ledger->gaps),
-            'insets' => array_map(static fn (Inset $inset): array => $inset->toArray(), $ledger->insets),
+            // Their public fields are what the API says of them.
+            'gaps' => $ledger->gaps,
+            'insets' => $ledger->insets,
             'census' => $ledger->census(),
         ], options: JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
     }

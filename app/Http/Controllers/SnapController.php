@@ -37,7 +37,7 @@ final readonly class SnapController
         $this->schemas->check($body = Body::of($request), 'snap');
         $by = By::from($body->by ?? 'frame');
         $core = $sheet->toCore();
-        $plan = $this->plans->plan($sheet->id, $by);
+        $plan = $this->plans->plan($sheet->id, $by, baselines: true);
         $items = array_values($body->items ?? []);
         $dragged = $this->dragged($sheet, $body, $items, $plan->placed, $by);
         $kinds = SnapWish::kinds($body->kinds ?? null);

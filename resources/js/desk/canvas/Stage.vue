@@ -36,7 +36,6 @@ const {
     pullGuide,
     pullZero,
     dragGauge,
-    end,
     giveBack,
     onDown,
     onMove,
@@ -130,7 +129,6 @@ onBeforeUnmount(() => {
                 showDelay: 500,
             }"
             @pointerdown="pullZero"
-            @dblclick="desk.run('set-zero', {}, [])"
             @keydown.enter="desk.run('set-zero', {}, [])"
         >
             <svg width="20" height="20" aria-hidden="true">
@@ -148,7 +146,6 @@ onBeforeUnmount(() => {
             :style="{ cursor }"
             @pointerdown="onDown"
             @pointermove="onMove"
-            @pointerup="end"
             @pointercancel="giveBack"
             @lostpointercapture="onLost"
             @pointerleave="onLeave"

@@ -1,5 +1,6 @@
 import type { Point } from '@/api/types';
-import { onBeforeUnmount, onMounted, ref, shallowRef } from 'vue';
+import { answers } from '@/desk/snap/snapper';
+import { onBeforeUnmount, onMounted, ref, shallowRef, watch } from 'vue';
 import type { Gesture, Held } from './gestures/gesture';
 
 type Keys = Pick<PointerEvent, 'shiftKey' | 'altKey' | 'ctrlKey' | 'metaKey'>;
@@ -14,11 +15,11 @@ export function useHeldPointer() {
     const gesture = shallowRef<Gesture | null>(null);
     const spaceHeld = ref(false);
     let waiting: (Held & { at: Point }) | null = null;
-    let last: Point | null = null;
+    let last: { at: Point; keys: Keys } | null = null;
 
     function follow(at: Point, keys: Keys): void {
         const first = waiting === null;
-        last = at;
+        last = { at, keys };
         waiting = { at, ...held(keys) };
         if (first) requestAnimationFrame(step);
     }
@@ -56,13 +57,16 @@ export function useHeldPointer() {
         // What a held key will do is shown at once, also while the pointer rests.
         if (['Shift', 'Alt', 'Control', 'Meta'].includes(event.key) && gesture.value && last) {
             event.preventDefault();
-            follow(last, event);
+            follow(last.at, event);
         }
         if (event.type === 'keydown' && event.key === 'Escape' && gesture.value) {
             event.stopImmediatePropagation();
             giveBack();
         }
     }
+
+    // What a drag can snap to is known only after it has begun.
+    watch(answers, () => gesture.value && last && follow(last.at, last.keys));
 
     function onBlur(): void {
         spaceHeld.value = false;

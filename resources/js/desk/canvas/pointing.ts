@@ -3,7 +3,7 @@ import { itemsAt } from '@/desk/hit';
 import { useDesk } from '@/stores/desk';
 import { useMeasuring } from '@/stores/measuring';
 import { useView } from '@/stores/view';
-import { computed, type Ref } from 'vue';
+import { computed, onBeforeUnmount, type Ref } from 'vue';
 import { useColourAt } from './colourAt';
 import { bandGesture } from './gestures/band';
 import { drawGesture } from './gestures/draw';
@@ -156,17 +156,32 @@ export function usePointing(
     function begin(event: PointerEvent, next: Gesture): void {
         gesture.value = next;
         view.hovered = null;
+        window.addEventListener('pointermove', onDrag);
+        window.addEventListener('pointerup', onUp);
         plane.value?.setPointerCapture(event.pointerId);
         event.preventDefault();
     }
 
-    function onMove(event: PointerEvent): void {
-        view.pointer = onCanvas(event);
-        const at = onSheet(event);
-        if (gesture.value) {
-            follow(at, event);
+    /** A drag is followed wherever the pointer goes, whether the browser lets the plane keep it or not. */
+    function onDrag(event: PointerEvent): void {
+        if (!gesture.value) {
+            onUp(event);
             return;
         }
+        view.pointer = onCanvas(event);
+        follow(onSheet(event), event);
+    }
+
+    function onUp(event: PointerEvent): void {
+        window.removeEventListener('pointermove', onDrag);
+        window.removeEventListener('pointerup', onUp);
+        if (gesture.value) end(event);
+    }
+
+    function onMove(event: PointerEvent): void {
+        if (gesture.value) return;
+        view.pointer = onCanvas(event);
+        const at = onSheet(event);
         const guide = view.tool === 'select' ? guideAt(at) : undefined;
         view.guideOver = guide?.id ?? null;
         if (view.tool === 'measure') measuring.hover(at, pointed(at), event.shiftKey);
@@ -217,6 +232,11 @@ export function usePointing(
         else view.panBy(-event.deltaX, -event.deltaY);
     }
 
+    onBeforeUnmount(() => {
+        window.removeEventListener('pointermove', onDrag);
+        window.removeEventListener('pointerup', onUp);
+    });
+
     return {
         cursor,
         grip,
@@ -224,7 +244,6 @@ export function usePointing(
         pullGuide,
         pullZero,
         dragGauge,
-        end,
         giveBack,
         onDown,
         onMove,

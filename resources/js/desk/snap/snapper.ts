@@ -5,7 +5,7 @@ import { useBench } from '@/stores/bench';
 import { useDesk } from '@/stores/desk';
 import { useSnap } from '@/stores/snap';
 import { useView } from '@/stores/view';
-import { shallowRef } from 'vue';
+import { ref, shallowRef } from 'vue';
 import { settled } from '../geometry';
 import { clearRooms, type Room } from './rooms';
 import { after, CENTRE, LEAD, TRAIL, type Candidates, type Dragged, type Kind } from './candidates';
@@ -17,6 +17,9 @@ const TOLERANCE = 6;
 
 /** What is drawn while a drag lasts: lines and equal gaps that were met, and how much room there is on each side. */
 export const sights = shallowRef<{ met: Met; rooms: Room[] } | null>(null);
+
+/** Counts the answers about what can be snapped to: a drag that rests meanwhile is looked at again. */
+export const answers = ref(0);
 
 export interface SnapQuestion {
     mode: 'move' | 'size' | 'draw';
@@ -51,7 +54,10 @@ export function beginSnapping(question: SnapQuestion, own?: Dragged, except: Kin
     if (sheet)
         void api
             .ask<Candidates>(`sheets/${sheet}/snap`, { ...question, tolerance: tolerance(), kinds, by })
-            .then((answer) => (candidates = answer))
+            .then((answer) => {
+                candidates = answer;
+                answers.value++;
+            })
             .catch(() => undefined);
 
     /** @returns how far it goes; as far as it was dragged where it does not snap */

@@ -50,6 +50,10 @@ export function guideGesture(axis: Axis, guide: Guide | null, isOnRuler: (at: Po
     };
 }
 
+/** Two presses within this many milliseconds, without a drag, put the zero back. */
+const DOUBLE = 450;
+let pressed = -Infinity;
+
 /** Drags the zero of the rulers; with Shift along the axis alone that it is dragged further on. */
 export function zeroGesture(start: Point): Gesture {
     const desk = useDesk();
@@ -77,7 +81,10 @@ export function zeroGesture(start: Point): Gesture {
         },
         end() {
             done();
+            const now = performance.now();
             if (to) void desk.run('set-zero', to, []);
+            else if (now - pressed < DOUBLE) void desk.run('set-zero', {}, []);
+            pressed = to ? -Infinity : now;
         },
         cancel: done,
     };
