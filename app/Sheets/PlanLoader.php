@@ -38,7 +38,7 @@ final readonly class PlanLoader
         }
         $box = $by === By::Ink ? 'ink' : 'bounds';
         $statement = DB::connection()->getPdo()->prepare(
-            "SELECT id, parent_id, kind, angle, {$box}_x, {$box}_y, {$box}_w, {$box}_h, bounds_y, ".($baselines ? "CASE kind WHEN 'text' THEN props END" : 'NULL').'
+            "SELECT id, parent_id, kind, {$box}_x, {$box}_y, {$box}_w, {$box}_h".($baselines ? ", angle, bounds_y, CASE kind WHEN 'text' THEN props END" : '').'
             FROM items WHERE sheet_id = ? AND hidden = 0 AND reference = 0 ORDER BY parent_id, rank, id',
         );
         $statement->execute([$sheet]);
@@ -60,10 +60,12 @@ final readonly class PlanLoader
     private function walk(array $children, string $parent, float $turned, array &$seen): bool
     {
         $before = count($seen);
-        foreach ($children[$parent] ?? [] as [$id, $in, $kind, $angle, $x, $y, $w, $h, $top, $props]) {
+        foreach ($children[$parent] ?? [] as $row) {
+            [$id, $in, $kind, $x, $y, $w, $h] = $row;
+            $angle = $row[7] ?? 0.0;
             $box = new Rect((float) $x, (float) $y, (float) $w, (float) $h);
             if ($kind !== 'group') {
-                $baseline = $props !== null && fmod($turned + $angle, 360.0) === 0.0 ? $top + $this->baseline($props) : null;
+                $baseline = isset($row[9]) && fmod($turned + $angle, 360.0) === 0.0 ? $row[8] + $this->baseline($row[9]) : null;
                 $seen[] = new Placed($id, $in, $box, false, $baseline);
 
                 continue;

@@ -12,7 +12,7 @@ namespace AllSquare\Core\Measure;
  */
 final class Grounds
 {
-    /** @var array<int, array<string, list<int>>> by the power of two, then by cell */
+    /** @var array<int, array<int, list<int>>> by the power of two, then by cell */
     private array $cells = [];
 
     public function __construct(private readonly Plan $plan)
@@ -28,7 +28,7 @@ final class Grounds
             $bottom = (int) floor($box->bottom() / $size);
             for ($x = (int) floor($box->x / $size); $x <= $right; $x++) {
                 for ($y = (int) floor($box->y / $size); $y <= $bottom; $y++) {
-                    $this->cells[$power]["$x $y"][] = $i;
+                    $this->cells[$power][self::cell($x, $y)][] = $i;
                 }
             }
         }
@@ -47,7 +47,7 @@ final class Grounds
                 continue;
             }
             $size = 2 ** $power;
-            foreach ($cells[(int) floor($centre->x / $size).' '.(int) floor($centre->y / $size)] ?? [] as $i) {
+            foreach ($cells[self::cell((int) floor($centre->x / $size), (int) floor($centre->y / $size))] ?? [] as $i) {
                 if ($this->plan->ends[$i] >= $place) {
                     continue;
                 }
@@ -61,6 +61,12 @@ final class Grounds
         }
 
         return $found;
+    }
+
+    /** Places reach 1,000,000 px from the origin at most, so that a cell has a number of its own. */
+    private static function cell(int $x, int $y): int
+    {
+        return ($x << 22) + $y;
     }
 
     private static function power(float $w, float $h): int

@@ -81,12 +81,18 @@ final readonly class Ledger
     {
         $gaps = [];
         foreach ($among->pairs as [$a, $b]) {
+            // Where boxes begin is settled already.
             $from = Length::settle($among->trail[$a]);
-            $to = Length::settle($among->lead[$b]);
-            $gaps[] = new Gap($axis, $plan->placed[$places[$a]]->id, $plan->placed[$places[$b]]->id, Length::settle(max(0.0, $to - $from)), $from, $to, [
-                Length::settle(max($among->low[$a], $among->low[$b])),
-                Length::settle(min($among->high[$a], $among->high[$b])),
-            ]);
+            $to = $among->lead[$b];
+            $gaps[] = new Gap(
+                $axis,
+                $plan->placed[$places[$a]]->id,
+                $plan->placed[$places[$b]]->id,
+                $to > $from ? Length::settle($to - $from) : 0.0,
+                $from,
+                $to,
+                [max($among->low[$a], $among->low[$b]), Length::settle(min($among->high[$a], $among->high[$b]))],
+            );
         }
 
         return $gaps;

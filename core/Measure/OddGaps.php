@@ -44,14 +44,14 @@ final readonly class OddGaps
         if (count($insets) !== 4) {
             return $insets;
         }
-        $counts = array_count_values(array_map(static fn (Inset $inset): string => (string) $inset->size, $insets));
+        $counts = array_count_values(array_map(static fn (Inset $inset): int => (int) round($inset->size * 1000), $insets));
         arsort($counts);
         if (reset($counts) !== 3) {
             return $insets;
         }
-        $agreed = (string) array_key_first($counts);
+        $agreed = (float) (array_key_first($counts) / 1000);
 
-        return array_map(static fn (Inset $inset): Inset => (string) $inset->size === $agreed ? $inset : new Inset($inset->item, $inset->ground, $inset->side, $inset->size, (float) $agreed), $insets);
+        return array_map(static fn (Inset $inset): Inset => $inset->size === $agreed ? $inset : new Inset($inset->item, $inset->ground, $inset->side, $inset->size, $agreed), $insets);
     }
 
     /**

@@ -45,7 +45,7 @@ final class MeasuringTest extends BrowserTestCase
         Waiting::until(static fn (): bool => $browser->run('return document.querySelectorAll(".measures .measure").length') === 0, 'the dimensions to go with it');
         $browser->press('Undo');
         $browser->waitForStatus('Undone: Deleted');
-        Waiting::until(static fn (): bool => $figures() === ['230', '310'], 'the dimensions to come back');
+        Waiting::until(static fn (): bool => implode(' ', $figures()) === '230 310', 'the dimensions to come back');
         $browser->press('Guides');
         $browser->press('remove all');
         $browser->waitForStatus('Took 2 dimensions off the sheet');

@@ -61,6 +61,8 @@ final class SnappingTest extends BrowserTestCase
         $this->server->call('POST', "sheets/$sheet/commands", ['command' => 'lock-guides']);
         $this->server->call('POST', "sheets/$sheet/commands", ['command' => 'set-grid', 'params' => ['columns' => ['count' => 5, 'gutter' => 14, 'left' => 20, 'right' => 20], 'module' => 8]]);
         $this->reload();
+        $this->browser->click('.plane');
+        $this->browser->keys('c');
         $this->browser->driver->manage()->timeouts()->setScriptTimeout(110);
         $this->browser->run('performance.setResourceTimingBufferSize(100000)');
         $drags = array_map(static fn (): array => [$chance->getInt(0, 23), $chance->getInt(-300, 300), $chance->getInt(-200, 200)], range(1, 210));

@@ -26,7 +26,7 @@ export const useView = defineStore('view', () => {
     const guideOver = ref<string | null>(null);
     /** the dimension that is pointed at in its panel */
     const dimensionOver = ref<string | null>(null);
-    const showGrid = ref(true);
+    const showGrid = ref(false);
     const showReferences = ref(true);
     const bare = ref(false);
     /** only the outlines of things, without their fills */

@@ -86,7 +86,13 @@ const LEAST = 14;
 </script>
 
 <template>
-    <svg v-if="!view.bare" class="measures" :width="view.size.w" :height="view.size.h" aria-hidden="true">
+    <svg
+        v-if="!view.bare && (lit.length || kept.length || ends.length || pointed.length)"
+        class="measures"
+        :width="view.size.w"
+        :height="view.size.h"
+        aria-hidden="true"
+    >
         <g v-for="gap in lit" :key="gap.key" :class="['lit', { odd: gap.odd }]">
             <rect :x="gap.x" :y="gap.y" :width="Math.max(gap.w, 1)" :height="Math.max(gap.h, 1)" />
             <text

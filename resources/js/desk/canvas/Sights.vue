@@ -78,6 +78,7 @@ const sizes = computed(() =>
     inset: 0;
     pointer-events: none;
     overflow: hidden;
+    will-change: transform;
 }
 line {
     stroke: var(--spruce);

@@ -86,7 +86,10 @@ watch(
     { immediate: true },
 );
 
-const set = () => desk.run('set-grid', wanted.value as never, []);
+/** What is set is shown. */
+async function apply(params: object): Promise<void> {
+    if (await desk.run('set-grid', params as never, [])) view.showGrid = true;
+}
 
 /** One click takes what was proposed. */
 function take(name: Name, offer: Divided['proposals'][number]): void {
@@ -95,7 +98,7 @@ function take(name: Name, offer: Divided['proposals'][number]): void {
             ? { left: offer.leading, right: offer.trailing }
             : { top: offer.leading, bottom: offer.trailing };
     const now = wanted.value[name];
-    void desk.run('set-grid', { ...(wanted.value as object), [name]: { ...now, ...ends, gutter: offer.gutter } }, []);
+    void apply({ ...wanted.value, [name]: { ...now, ...ends, gutter: offer.gutter } });
 }
 
 function words(name: Name, offer: Divided['proposals'][number]): string {
@@ -111,7 +114,7 @@ const has = computed(() => Boolean(desk.sheet?.grid.columns ?? desk.sheet?.grid.
 
 <template>
     <section class="grid-panel" aria-label="Layout grid">
-        <form @submit.prevent="set">
+        <form @submit.prevent="apply(wanted)">
             <h3>
                 Grid
                 <button type="button" class="link" @click="view.showGrid = !view.showGrid">

@@ -1,15 +1,21 @@
 <script setup lang="ts">
 import { useDesk } from '@/stores/desk';
+import { useView } from '@/stores/view';
 import { ref } from 'vue';
 
 /** Grids kept under a name, for all sheets of the document. */
 defineProps<{ canKeep: boolean }>();
 const desk = useDesk();
+const view = useView();
 const naming = ref('');
 const chosen = ref('');
 
 async function keep(): Promise<void> {
     if (await desk.run('keep-grid', { name: naming.value.trim() }, [])) naming.value = '';
+}
+
+async function use(): Promise<void> {
+    if (await desk.run('use-grid', { grid: chosen.value }, [])) view.showGrid = true;
 }
 
 async function remove(): Promise<void> {
@@ -29,9 +35,7 @@ async function remove(): Promise<void> {
                 <option value="">choose one</option>
                 <option v-for="grid in desk.grids" :key="grid.id" :value="grid.id">{{ grid.name }}</option>
             </select>
-            <button class="btn" type="button" :disabled="!chosen" @click="desk.run('use-grid', { grid: chosen }, [])">
-                Use
-            </button>
+            <button class="btn" type="button" :disabled="!chosen" @click="use">Use</button>
             <button class="btn" type="button" :disabled="!chosen" aria-label="Delete this kept grid" @click="remove">
                 ×
             </button>

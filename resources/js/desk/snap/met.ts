@@ -14,6 +14,7 @@ import {
     type Candidates,
     type Dragged,
 } from './candidates';
+import { near, prepared } from './ordered';
 
 /** A line that what is dragged lies on, from end to end of all that meet there. */
 export interface Sight {
@@ -76,18 +77,12 @@ export function metAt(candidates: Candidates, dragged: Dragged, dx: number, dy: 
 }
 
 function others(of: Candidates, axis: Axis, place: number, add: (at: number, low: number, high: number) => void): void {
-    const edges = of.kinds.includes('edge');
-    const centres = of.kinds.includes('centre');
-    const leads = axis === 'x' ? of.boxes.x : of.boxes.y;
-    const extents = axis === 'x' ? of.boxes.w : of.boxes.h;
     const across = other(axis);
-    for (let i = 0; i < leads.length; i++) {
-        const [from, size] = [leads[i] as number, extents[i] as number];
-        const meetsEdge = edges && (same(from, place) || same(from + size, place));
-        if (!meetsEdge && !(centres && same(from + size / 2, place))) continue;
-        const box = boxAt(of, i);
-        add(place, lead(box, across), trail(box, across));
-    }
+    const { lines, boxes } = prepared(of);
+    near(lines[axis], place, SAME, (at, _, i) => {
+        const box = boxes[i];
+        if (box && same(at, place)) add(place, lead(box, across), trail(box, across));
+    });
 }
 
 function reach(lines: Map<string, Sight>, axis: Axis, at: number, low: number, high: number, box: Box): void {

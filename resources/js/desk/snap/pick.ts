@@ -16,6 +16,7 @@ import {
     type Dragged,
     type Part,
 } from './candidates';
+import { near, prepared } from './ordered';
 
 /**
  * Where a drag comes to lie, picked from the candidates of its start by the rule of core/Snap/Snapping, which settles it
@@ -52,7 +53,7 @@ function along(axis: Axis, of: Candidates, dragged: Dragged, tolerance: number, 
     };
     for (const part of parts) {
         const place = partAt(dragged, axis, part) + by;
-        targets(axis, of, dragged, part, free, (at, rank) => offer(at, rank, place, part));
+        targets(axis, of, dragged, part, place, tolerance, free, (at, rank) => offer(at, rank, place, part));
     }
     if (best === null && of.module !== null) {
         for (const part of parts) {
@@ -83,6 +84,8 @@ function targets(
     of: Candidates,
     dragged: Dragged,
     part: Part,
+    place: number,
+    tolerance: number,
     free: Box,
     offer: (at: number, rank: number) => void,
 ): void {
@@ -92,17 +95,8 @@ function targets(
         if (edges) of.baselines.y.forEach((at) => offer(at, rankOf('edge')));
         return;
     }
-    const centres = of.kinds.includes('centre');
-    const leads = axis === 'x' ? of.boxes.x : of.boxes.y;
-    const sizes = axis === 'x' ? of.boxes.w : of.boxes.h;
-    for (let i = 0; i < leads.length && (edges || centres); i++) {
-        const [from, size] = [leads[i] as number, sizes[i] as number];
-        if (edges) {
-            offer(from, rankOf('edge'));
-            offer(from + size, rankOf('edge'));
-        }
-        if (centres) offer(from + size / 2, rankOf('centre'));
-    }
+    // A hair more than the tolerance, which is compared with settled distances.
+    near(prepared(of).lines[axis], place, tolerance + 0.01, offer);
     equal(axis, of, dragged, part, free, offer);
 }
 

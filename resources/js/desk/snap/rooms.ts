@@ -1,6 +1,7 @@
 import type { Axis, Box, SheetSettings, Side } from '@/api/types';
 import { contains } from '../geometry';
-import { boxAt, lead, other, trail, type Candidates } from './candidates';
+import { lead, other, trail, type Candidates } from './candidates';
+import { prepared } from './ordered';
 
 /** The clear room from one side of something to what lies next there. */
 export interface Room {
@@ -20,11 +21,10 @@ const SIDES: { side: Side; axis: Axis; ahead: boolean }[] = [
 ];
 
 /** On all four sides: to the nearest thing beside it, else to the edge of what it lies on, else of the sheet. */
-export function clearRooms(of: Candidates, box: Box, sheet: SheetSettings | null): Room[] {
+export function clearRooms(candidates: Candidates, box: Box, sheet: SheetSettings | null): Room[] {
     const grounds: Box[] = sheet ? [{ x: 0, y: 0, w: sheet.width, h: sheet.height }] : [];
     const beside: Box[] = [];
-    for (let i = 0; i < of.ids.length; i++) {
-        const one = boxAt(of, i);
+    for (const one of prepared(candidates).boxes) {
         if (contains(one, box)) grounds.push(one);
         else beside.push(one);
     }
