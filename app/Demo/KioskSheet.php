@@ -24,7 +24,8 @@ final readonly class KioskSheet
     public function draw(): array
     {
         $script = $this->script;
-        $script->run('set-sheet', [], ['margins' => ['left' => 64, 'top' => 64, 'right' => 64, 'bottom' => 64]]);
+        $script->run('set-sheet', [], ['margins' => ['left' => 64, 'top' => 64, 'right' => 64, 'bottom' => 64], 'unit_of_spacing' => 24]);
+        $script->run('set-grid', [], ['columns' => ['count' => 4, 'gutter' => 24], 'module' => 8]);
         $this->strip();
         $script->text('Where to today?', 64, 112, 48, 700, '#20302d', ['line_height' => 1.25]);
         $cards = [];

@@ -28,7 +28,10 @@ final readonly class MerrowSound
         $this->unsquare(new SheetScript($this->runner, $before));
         (new PhoneSheet($this->script($document, 'Kiosk, phone', 390, 844)))->draw();
         (new BoardingCardSheet($this->script($document, 'Boarding card', 720, 320)))->draw();
-        (new SheetScript($this->runner, $kiosk))->run('add-slice', $cards);
+        $script = new SheetScript($this->runner, $kiosk);
+        $script->run('add-slice', $cards);
+        $script->run('keep-grid', [], ['name' => 'Kiosk, four columns']);
+        $script->run('add-dimension', [], ['a' => $cards[0], 'b' => $cards[1], 'axis' => 'x']);
         $document->history()->delete();
 
         return $document;

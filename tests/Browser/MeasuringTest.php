@@ -70,7 +70,7 @@ final class MeasuringTest extends BrowserTestCase
         $browser->driver->action()->moveToElement($fix)->perform();
         Waiting::until(static fn (): bool => str_contains($browser->status(), 'If pressed: Brought 1 gap to 24 (was 31)'), 'what pressing would do');
         Waiting::until(static fn (): bool => $browser->run('return document.querySelectorAll(".ghosts polygon, .ghosts rect").length') >= 3, 'ghosts of the three that would move');
-        $browser->press('all 2');
+        $browser->press('mend all 2');
         $browser->waitForStatus('Brought 2 gaps to 24 (were 17 to 31)');
         Waiting::until(static fn (): bool => str_contains($well(), '24×4'), 'the gaps to be counted anew');
         self::assertSame([40, 164, 288, 412, 536], array_column($this->boundsOf($sheet, 'Card'), 'x'));

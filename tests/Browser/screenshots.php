@@ -27,6 +27,7 @@ $shoot('shelf');
 $browser->visit("/d/$document/{$before['id']}");
 $browser->waitForSheet();
 $browser->drag(20, 186, 1260, 452);
+Waiting::until(static fn (): bool => str_contains($browser->see('.place h3')->getText(), '4 cards'), 'the four cards');
 $browser->driver->action()->moveToElement($browser->named('Square up'))->perform();
 $browser->waitForStatus('If pressed: Squared up 4 cards');
 $shoot('ghosts');
@@ -66,6 +67,30 @@ $browser->press('History');
 $browser->see('.history li');
 $browser->pointer(700, 560)->perform();
 $shoot('guides-history');
+
+// The grid with what is measured by pointing; a drag with its sight lines and the room round it.
+$browser->visit("/d/$document/{$kiosk['id']}");
+$browser->waitForSheet();
+$browser->click('.panels [role=tab]:nth-child(2)');
+$browser->clickSheet(640, -20);
+$browser->keys('c');
+$browser->keys('m');
+$browser->clickSheet(200, 440);
+$browser->clickSheet(1080, 430);
+[$x, $y] = $browser->onScreen(1060, 680);
+$browser->pointer($x, $y)->perform();
+Waiting::until(static fn (): bool => $browser->run('return document.querySelectorAll(".measures .measure").length') > 2, 'the distances');
+$shoot('grid-measure');
+$browser->visit("/d/$document/{$before['id']}");
+$browser->waitForSheet();
+[$x, $y] = $browser->onScreen(500, 430);
+[$toX, $toY] = $browser->onScreen(492, 425);
+$browser->pointer($x, $y)->clickAndHold()->moveByOffset(6, 6)->perform();
+Waiting::until(static fn (): bool => $browser->run('return document.querySelectorAll(".sights").length') > 0, 'what it can snap to');
+$browser->pointer($toX, $toY)->perform();
+Waiting::until(static fn (): bool => $browser->run('return document.querySelectorAll(".sights > line").length') > 0, 'the sight lines');
+$shoot('snapping');
+$browser->driver->action()->release()->perform();
 
 // Berth numbers from one text, kept as a series.
 $board = $server->call('POST', "documents/$document/sheets", ['name' => 'Berths', 'width' => 960, 'height' => 600]);

@@ -45,7 +45,11 @@ const AXES = [
 const rows = computed(() =>
     AXES.map((one) => {
         const sizes = (ledger.found?.census ?? []).filter((entry) => entry.axis === one.axis);
-        const odd = new Set(ledger.odd.filter((gap) => gap.axis === one.axis).map((gap) => ledger.half(gap.size)));
+        const odd = new Map<number, number>();
+        for (const gap of ledger.odd) {
+            const size = ledger.half(gap.size);
+            if (gap.axis === one.axis) odd.set(size, (odd.get(size) ?? 0) + 1);
+        }
         // What is odd is always listed: it is what one looks for.
         const listed = [...sizes].sort((a, b) => Number(odd.has(b.size)) - Number(odd.has(a.size))).slice(0, MOST);
         return {
@@ -111,6 +115,8 @@ const chosenSize = computed(() => {
 
 const times = (size: number) => (gauge.shown ? ` = ${Math.round((size / gauge.size) * 100) / 100} units` : '');
 
+const oddly = (count?: number) => (count ? `, ${count} odd` : '');
+
 const setUnit = (typed: string) => desk.run('set-sheet', { unit_of_spacing: typed }, []);
 </script>
 
@@ -129,11 +135,11 @@ const setUnit = (typed: string) => desk.run('set-sheet', { unit_of_spacing: type
                 :key="entry.size"
                 type="button"
                 class="num"
-                :class="{ odd: row.odd.has(entry.size) }"
+                :class="{ odd: row.odd.get(entry.size) === entry.count, partly: row.odd.has(entry.size) }"
                 :aria-pressed="ledger.chosen?.axis === row.axis && ledger.chosen.size === entry.size"
                 :aria-label="`Light up the gaps of ${units.text(entry.size)} ${row.words}, ${entry.count} of them`"
                 v-tooltip.top="{
-                    value: `${entry.count} of ${units.text(entry.size)} ${row.words}${times(entry.size)}`,
+                    value: `${entry.count} of ${units.text(entry.size)} ${row.words}${oddly(row.odd.get(entry.size))}${times(entry.size)}`,
                     showDelay: 400,
                 }"
                 @click="ledger.choose(row.axis, entry.size)"
@@ -144,6 +150,9 @@ const setUnit = (typed: string) => desk.run('set-sheet', { unit_of_spacing: type
             <span v-if="row.sizes.length === 0" class="more">none {{ row.words }}</span>
         </div>
         <div v-if="oddCount" class="row fixes">
+            <button v-if="oddCount > 1" v-rehearse="all" class="fix" type="button" @click="pressed(all())">
+                mend all {{ oddCount }}
+            </button>
             <button
                 v-for="fix in fixes"
                 :key="fix.key"
@@ -155,9 +164,6 @@ const setUnit = (typed: string) => desk.run('set-sheet', { unit_of_spacing: type
                 @mouseleave="ledger.chosen = null"
             >
                 bring {{ units.text(fix.size) }} to {{ units.text(fix.to) }}
-            </button>
-            <button v-if="oddCount > 1" v-rehearse="all" class="fix" type="button" @click="pressed(all())">
-                all {{ oddCount }}
             </button>
         </div>
         <div class="row gauge">
@@ -256,7 +262,11 @@ const setUnit = (typed: string) => desk.run('set-sheet', { unit_of_spacing: type
     background: rgb(168 58 36 / 9%);
 }
 .fixes {
-    max-height: 25px;
+    flex-wrap: wrap;
+    max-height: 24px;
+}
+.partly {
+    box-shadow: inset 0 -2px var(--brick);
 }
 .more,
 .empty {

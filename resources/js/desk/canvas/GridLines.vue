@@ -10,7 +10,7 @@ const desk = useDesk();
 const view = useView();
 
 /** Lines that would lie closer than this on the screen are not drawn. */
-const LEAST = 4;
+const LEAST = 6;
 
 const bands = computed<(Box & { kind: string })[]>(() => {
     const sheet = desk.sheet;
