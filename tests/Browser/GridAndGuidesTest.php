@@ -85,7 +85,8 @@ final class GridAndGuidesTest extends BrowserTestCase
         Waiting::until(static fn (): bool => $zero() === ['x' => 0, 'y' => 0], 'the zero to be back');
 
         // In another unit: what is shown, what is typed, and what is stored.
-        $browser->run('const s = document.querySelector("select[aria-label=Unit]"); s.value = "mm"; s.dispatchEvent(new Event("change"))');
+        $browser->press('Unit of the rulers: px');
+        $browser->named('mm', 'a')->click();
         Waiting::until(static fn (): bool => $value('w') === '25.4', 'millimetres');
         self::assertSame('31.75', $value('x'));
         $browser->fill('input[name=x]', '50.8');

@@ -65,6 +65,13 @@ final class MeasuringTest extends BrowserTestCase
         self::assertSame(2, $browser->run('return document.querySelectorAll(".lit").length'));
         self::assertSame(0, $browser->run('return document.querySelectorAll(".lit.odd").length'));
 
+        // Insets stand apart.
+        $browser->press('insets');
+        Waiting::until(static fn (): bool => str_contains($well(), '12 on the sheet') && str_contains($well(), '60×5'), 'the insets to be counted');
+        $browser->press('Light up the insets of 60 down, 5 of them');
+        self::assertSame(5, $browser->run('return document.querySelectorAll(".lit").length'));
+        $browser->press('gaps');
+
         // What bringing would do is shown before it is pressed.
         $fix = $browser->named('bring 31 to 24');
         $browser->driver->action()->moveToElement($fix)->perform();

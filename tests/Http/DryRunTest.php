@@ -18,6 +18,9 @@ final class DryRunTest extends HttpTestCase
         ['ring', ['cx' => '50%', 'cy' => '50%', 'radius' => 150, 'count' => 9, 'facing' => 'inward', 'series' => true]], ['step-repeat', ['dx' => 12, 'dy' => 12, 'inset' => 1, 'count' => 2]],
         ['resize', ['handle' => 'right', 'dx' => 30, 'ratio' => true]], ['place', ['x' => '10mm', 'as' => 'one']], ['duplicate', ['dx' => 5]], ['group', []], ['ungroup', []],
         ['order', ['to' => 'back']], ['delete', []], ['set', ['fill' => '#a83a24', 'opacity' => 0.5]], ['move-by', ['dx' => 1, 'dy' => -1]], ['again', []],
+        ['mend-gaps', []], ['set-grid', ['columns' => ['count' => 6, 'gutter' => 12, 'left' => 30, 'right' => 30], 'module' => 8]], ['fit-to-grid', ['columns' => [2, 4]]],
+        ['guides-from-items', ['inset' => '4mm']], ['lock-guides', []], ['move-by', ['dx' => 9, 'dy' => 7, 'snap' => ['tolerance' => 12]]],
+        ['resize', ['handle' => 'bottom', 'dy' => 20, 'snap' => ['tolerance' => 12, 'by' => 'ink']]], ['set', ['reference' => true]], ['set', ['reference' => false]],
     ];
 
     public function test_of_every_command_on_any_sheet(): void

@@ -21,6 +21,9 @@ final class HistoryTest extends HttpTestCase
         ['block', ['columns' => 3, 'rows' => 3, 'copies' => 'fill', 'series' => true]], ['ring', ['cx' => 300, 'cy' => 300, 'radius' => 120, 'count' => 7, 'series' => true]],
         ['step-repeat', ['dx' => 20, 'dy' => 4, 'count' => 3]], ['set-series', ['count' => 5]], ['again', []], ['move-into', ['parent' => null]],
         ['align', ['edge' => 'centre', 'to' => 'ground']], ['align', ['edge' => 'baseline']], ['distribute', ['axis' => 'x', 'within' => 'sheet']],
+        ['mend-gaps', []], ['set-grid', ['columns' => ['count' => 5, 'gutter' => 10], 'baseline' => 20]], ['set-grid', ['columns' => null]], ['fit-to-grid', ['columns' => [1, 2]]],
+        ['keep-grid', ['name' => 'Trial']], ['guides-from-items', []], ['lock-guides', []], ['lock-guides', ['locked' => false]], ['set', ['reference' => true]],
+        ['set', ['reference' => false]], ['add-dimension', []], ['add-dimension', []], ['delete-dimension', []], ['move-by', ['dx' => 6, 'dy' => 5, 'snap' => ['tolerance' => 9]]],
     ];
 
     public function test_undoing_any_sequence_gives_back_the_same_bytes_and_redoing_too(): void
@@ -33,13 +36,16 @@ final class HistoryTest extends HttpTestCase
             }
             $this->command($sheet, 'add-item', [], ['kind' => 'text', 'text' => 'Quay', 'x' => 5, 'y' => 5])->assertOk();
             $states = [$this->bytes($sheet)];
-            foreach (range(1, 24) as $_) {
+            foreach (range(1, 30) as $_) {
                 [$command, $params] = $random->pick(self::COMMANDS);
                 $ids = array_column($this->getJson("/api/sheets/$sheet")->json('items'), 'id');
                 $some = $ids === [] ? [] : array_values(array_unique(array_map(static fn (): string => $random->pick($ids), range(1, 4))));
+                if ($command === 'add-dimension') {
+                    $params = ['a' => $some[0] ?? 'none', 'b' => $some[1] ?? 'left', 'axis' => 'x'];
+                }
                 $revision = $this->getJson("/api/sheets/$sheet/revision")->json('revision');
                 $answer = $this->command($sheet, $command, $some, $params);
-                self::assertContains($answer->getStatusCode(), [200, 422], "seed $seed, $command: ".$answer->getContent());
+                self::assertContains($answer->getStatusCode(), $ids === [] ? [200, 404, 422] : [200, 422], "seed $seed, $command: ".$answer->getContent());
                 if ($answer->json('revision') > $revision) {
                     $states[] = $this->bytes($sheet);
                 } else {

@@ -1,10 +1,21 @@
 import { api } from '@/api/client';
-import type { Gap, Inset, Ledger } from '@/api/types';
+import type { Axis, Gap, Inset, Ledger } from '@/api/types';
 import { useBench } from '@/stores/bench';
 import { useDesk } from '@/stores/desk';
 import { useSending } from '@/stores/sending';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
+
+/** A gap or an inset as it lies on the sheet. */
+export interface Strip {
+    key: string;
+    axis: Axis;
+    size: number;
+    odd: boolean;
+    from: number;
+    to: number;
+    across: [number, number];
+}
 
 /** The gaps of the sheet, or among what is selected, as the server counts them. */
 export const useLedger = defineStore('ledger', () => {
@@ -13,7 +24,9 @@ export const useLedger = defineStore('ledger', () => {
     const sending = useSending();
     const found = shallowRef<Ledger | null>(null);
     /** of which size the gaps are lit up on the sheet; "odd" for those */
-    const chosen = ref<{ axis: 'x' | 'y'; size: number | 'odd' } | null>(null);
+    const chosen = ref<{ axis: Axis; size: number | 'odd' } | null>(null);
+    /** gaps between things, or insets from what they lie on */
+    const what = ref<'gaps' | 'insets'>('gaps');
     let asking: AbortController | null = null;
 
     const ofSelection = computed(() => desk.selection.length > 1);
@@ -34,22 +47,55 @@ export const useLedger = defineStore('ledger', () => {
         }
     }
 
+    /** To the nearest half pixel, as sizes are listed. */
     const half = (size: number) => Math.floor(size * 2 + 0.5) / 2;
     const odd = computed<Gap[]>(() => found.value?.gaps.filter((gap) => gap.odd) ?? []);
     const oddInsets = computed<Inset[]>(() => found.value?.insets.filter((inset) => inset.odd) ?? []);
 
-    const lit = computed<Gap[]>(() => {
+    const strips = computed<Strip[]>(() =>
+        what.value === 'gaps'
+            ? (found.value?.gaps ?? []).map((gap) => ({ ...gap, key: `${gap.axis} ${gap.a} ${gap.b}` }))
+            : (found.value?.insets ?? []).flatMap((inset) => stripOf(inset) ?? []),
+    );
+
+    /** An inset as a strip from the side of the thing to the edge of what it lies on. */
+    function stripOf(inset: Inset): Strip | null {
+        const item = desk.items.get(inset.item)?.bounds;
+        const sheet = desk.sheet;
+        if (!item || !sheet) return null;
+        const axis = inset.side === 'left' || inset.side === 'right' ? 'x' : 'y';
+        const [start, extent, low, high] =
+            axis === 'x' ? [item.x, item.w, item.y, item.y + item.h] : [item.y, item.h, item.x, item.x + item.w];
+        const isLeading = inset.side === 'left' || inset.side === 'top';
+        const from = isLeading ? start - inset.size : start + extent;
+        const key = `${inset.item} ${inset.side}`;
+        return { key, axis, size: inset.size, odd: inset.odd, from, to: from + inset.size, across: [low, high] };
+    }
+
+    /** How often each size occurs along an axis, the most frequent first. */
+    function census(axis: Axis): { size: number; count: number; odd: number }[] {
+        const counts = new Map<number, { size: number; count: number; odd: number }>();
+        for (const strip of strips.value) {
+            if (strip.axis !== axis) continue;
+            const size = half(strip.size);
+            const was = counts.get(size) ?? { size, count: 0, odd: 0 };
+            counts.set(size, { size, count: was.count + 1, odd: was.odd + Number(strip.odd) });
+        }
+        return [...counts.values()].sort((a, b) => b.count - a.count || a.size - b.size);
+    }
+
+    const lit = computed<Strip[]>(() => {
         const { axis, size } = chosen.value ?? {};
-        if (!found.value || axis === undefined) return [];
-        return found.value.gaps.filter(
-            (gap) => gap.axis === axis && (size === 'odd' ? gap.odd : half(gap.size) === size),
+        if (axis === undefined) return [];
+        return strips.value.filter(
+            (strip) => strip.axis === axis && (size === 'odd' ? strip.odd : half(strip.size) === size),
         );
     });
 
-    function choose(axis: 'x' | 'y', size: number | 'odd'): void {
+    function choose(axis: Axis, size: number | 'odd'): void {
         const same = chosen.value?.axis === axis && chosen.value.size === size;
         chosen.value = same ? null : { axis, size };
     }
 
-    return { found, chosen, ofSelection, odd, oddInsets, lit, half, ask, choose };
+    return { found, what, chosen, ofSelection, odd, oddInsets, strips, census, lit, ask, choose };
 });

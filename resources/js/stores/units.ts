@@ -33,5 +33,11 @@ export const useUnits = defineStore('units', () => {
     /** A place, from the zero. */
     const place = (px: number, axis: Axis) => text(settled(px - (sheet.value?.zero[axis] ?? 0)));
 
-    return { unit, pixels, show, choose, text, place };
+    /** What is typed as a place, counted from the zero, for what takes places of the sheet itself. */
+    function fromZero(typed: string, axis: Axis): string {
+        const zero = sheet.value?.zero[axis] ?? 0;
+        return zero === 0 ? typed : `(${typed}) + ${figure(zero)}px`;
+    }
+
+    return { unit, pixels, show, choose, text, place, fromZero };
 });

@@ -119,6 +119,63 @@ final class SnappingTest extends TestCase
         self::assertSame('a', $lines[0]['from'][0]);
     }
 
+    /** Looking at every edge and centre plainly, none is nearer than the one that was taken, and none is missed. */
+    public function test_the_nearest_of_all_is_taken(): void
+    {
+        $snapped = $free = 0;
+        foreach (RandomScene::seeds(150) as $seed) {
+            $random = new RandomScene($seed);
+            $id = $random->some()[0];
+            if ($random->scene->draft()->tree->isHidden($id) || $random->scene->boxes()->isEmptyGroup($id)) {
+                continue;
+            }
+            $tolerance = (float) $random->number(1, 20);
+            $dragged = Dragged::moved($random->scene->bounds($id), false);
+            $candidates = self::candidates($random->scene, [$id], [Kind::Edge, Kind::Centre, Kind::Sheet]);
+            $by = ['x' => $random->number(-400, 400) + 0.25, 'y' => $random->number(-400, 400) + 0.25];
+            [$to['x'], $to['y']] = (new Snapping($candidates, $dragged, $tolerance))->settle($by['x'], $by['y']);
+            foreach (Axis::cases() as $axis) {
+                $ats = array_map(static fn ($line): float => $line->at, $candidates->lines($axis));
+                foreach ($candidates->boxes as $box) {
+                    array_push($ats, $axis->lead($box), $axis->centre($box), $axis->trail($box));
+                }
+                $is = $dragged->after($by['x'], $by['y']);
+                $distances = [];
+                foreach ([$axis->lead($is), $axis->centre($is), $axis->trail($is)] as $part) {
+                    foreach ($ats as $at) {
+                        $distances[] = abs($at - $part);
+                    }
+                }
+                $least = $distances === [] ? INF : min($distances);
+                $moved = abs($to[$axis->value] - $by[$axis->value]);
+                self::assertEqualsWithDelta($least <= $tolerance ? $least : 0.0, $moved, 0.0021, "seed $seed, {$axis->value}");
+                $least <= $tolerance ? $snapped++ : $free++;
+            }
+        }
+        self::assertGreaterThan(10, $snapped);
+        self::assertGreaterThan(10, $free);
+    }
+
+    public function test_dragged_by_a_handle_only_that_edge_goes(): void
+    {
+        $scene = Scene::of()->put('a', 100, 100, 80, 40)->put('b', 304, 300, 60, 60);
+        $scene->run('resize', ['b'], ['handle' => 'top-left', 'dx' => -121, 'dy' => -158, 'snap' => ['tolerance' => 4, 'kinds' => ['edge']]]);
+        self::assertEquals(['x' => 180, 'y' => 140, 'w' => 184, 'h' => 220], $scene->bounds('b')->toArray());
+        $scene->run('resize', ['b'], ['handle' => 'right', 'dx' => -174, 'snap' => ['tolerance' => 4, 'kinds' => ['edge']]]);
+        self::assertSame(180.0, $scene->bounds('b')->x, 'its own edges are nothing to snap to');
+        self::assertSame(10.0, $scene->bounds('b')->w);
+    }
+
+    public function test_proportions_kept_or_about_the_centre_nothing_is_held_to_a_line(): void
+    {
+        foreach ([['ratio' => true], ['centre' => true]] as $way) {
+            $scene = Scene::of()->put('a', 100, 100, 80, 40)->put('b', 304, 300, 60, 60);
+            $done = $scene->run('resize', ['b'], ['handle' => 'left', 'dx' => -121, ...$way, 'snap' => ['tolerance' => 4]]);
+            self::assertSame([], $done->report->details['lines']);
+            self::assertSame(183.0, $scene->bounds('b')->x);
+        }
+    }
+
     /** Every line that is reported is true of the place, and meets what it names. */
     public function test_every_sight_line_meets_two_things(): void
     {

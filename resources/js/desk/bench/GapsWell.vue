@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import type { Axis, Gap, Inset } from '@/api/types';
-import LengthField from '@/parts/LengthField.vue';
 import type { Order } from '@/stores/bench';
 import { useBench } from '@/stores/bench';
 import { useDesk } from '@/stores/desk';
@@ -10,6 +9,7 @@ import { pressed, vRehearse } from '@/stores/rehearsal';
 import { useSending } from '@/stores/sending';
 import { useUnits } from '@/stores/units';
 import { computed, onBeforeUnmount, watch } from 'vue';
+import GaugeRow from './GaugeRow.vue';
 
 /** Gaps: how often each occurs, across and down; the odd ones in brick, with what brings them into line. */
 const desk = useDesk();
@@ -44,29 +44,25 @@ const AXES = [
 
 const rows = computed(() =>
     AXES.map((one) => {
-        const sizes = (ledger.found?.census ?? []).filter((entry) => entry.axis === one.axis);
-        const odd = new Map<number, number>();
-        for (const gap of ledger.odd) {
-            const size = ledger.half(gap.size);
-            if (gap.axis === one.axis) odd.set(size, (odd.get(size) ?? 0) + 1);
-        }
+        const sizes = ledger.census(one.axis);
         // What is odd is always listed: it is what one looks for.
-        const listed = [...sizes].sort((a, b) => Number(odd.has(b.size)) - Number(odd.has(a.size))).slice(0, MOST);
-        return {
-            ...one,
-            sizes: sizes.filter((entry) => listed.includes(entry)),
-            more: sizes.length - listed.length,
-            odd,
-        };
+        const listed = [...sizes].sort((a, b) => Number(b.odd > 0) - Number(a.odd > 0)).slice(0, MOST);
+        return { ...one, sizes: sizes.filter((entry) => listed.includes(entry)), more: sizes.length - listed.length };
     }),
 );
 
+const KINDS = ['gaps', 'insets'] as const;
+
 const summary = computed(() => {
-    const found = ledger.found;
-    if (!found) return '';
+    if (!ledger.found) return '';
     const where = ledger.ofSelection ? `among ${desk.selection.length} selected` : 'on the sheet';
-    return `${found.gaps.length} ${where}`;
+    return `${ledger.strips.length} ${where}`;
 });
+
+function turn(what: (typeof KINDS)[number]): void {
+    ledger.what = what;
+    ledger.chosen = null;
+}
 
 const gapTo = (gap: Gap, to = gap.expected) => ({ axis: gap.axis, a: gap.a, b: gap.b, ...(to === null ? {} : { to }) });
 const insetTo = (inset: Inset) => ({
@@ -116,17 +112,30 @@ const chosenSize = computed(() => {
 const times = (size: number) => (gauge.shown ? ` = ${Math.round((size / gauge.size) * 100) / 100} units` : '');
 
 const oddly = (count?: number) => (count ? `, ${count} odd` : '');
-
-const setUnit = (typed: string) => desk.run('set-sheet', { unit_of_spacing: typed }, []);
 </script>
 
 <template>
     <div class="well gaps">
         <h3>
-            Gaps <span>{{ summary }}</span>
+            Gaps
+            <span class="kinds"
+                ><button
+                    v-for="kind in KINDS"
+                    :key="kind"
+                    type="button"
+                    :aria-pressed="ledger.what === kind"
+                    @click="turn(kind)"
+                >
+                    {{ kind }}
+                </button></span
+            ><span>{{ summary }}</span>
         </h3>
-        <p v-if="ledger.found && ledger.found.gaps.length === 0" class="empty">
-            No two things stand next to each other here.
+        <p v-if="ledger.found && ledger.strips.length === 0" class="empty">
+            {{
+                ledger.what === 'gaps'
+                    ? 'No two things stand next to each other here.'
+                    : 'Nothing here has a free side towards what it lies on.'
+            }}
         </p>
         <div v-for="row in rows" v-else :key="row.axis" class="row">
             <span class="sign" :title="row.words">{{ row.sign }}</span>
@@ -135,11 +144,11 @@ const setUnit = (typed: string) => desk.run('set-sheet', { unit_of_spacing: type
                 :key="entry.size"
                 type="button"
                 class="num"
-                :class="{ odd: row.odd.get(entry.size) === entry.count, partly: row.odd.has(entry.size) }"
+                :class="{ odd: entry.odd === entry.count, partly: entry.odd > 0 }"
                 :aria-pressed="ledger.chosen?.axis === row.axis && ledger.chosen.size === entry.size"
-                :aria-label="`Light up the gaps of ${units.text(entry.size)} ${row.words}, ${entry.count} of them`"
+                :aria-label="`Light up the ${ledger.what} of ${units.text(entry.size)} ${row.words}, ${entry.count} of them`"
                 v-tooltip.top="{
-                    value: `${entry.count} of ${units.text(entry.size)} ${row.words}${oddly(row.odd.get(entry.size))}${times(entry.size)}`,
+                    value: `${entry.count} of ${units.text(entry.size)} ${row.words}${oddly(entry.odd)}${times(entry.size)}`,
                     showDelay: 400,
                 }"
                 @click="ledger.choose(row.axis, entry.size)"
@@ -166,49 +175,30 @@ const setUnit = (typed: string) => desk.run('set-sheet', { unit_of_spacing: type
                 bring {{ units.text(fix.size) }} to {{ units.text(fix.to) }}
             </button>
         </div>
-        <div class="row gauge">
-            <LengthField
-                label="unit"
-                name="unit of spacing"
-                :value="gauge.size"
-                hint="The side of a gauge block; gaps are read in it"
-                :apply="setUnit"
-            />
-            <button
-                class="btn"
-                type="button"
-                :aria-pressed="gauge.shown"
-                v-tooltip.top="{ value: 'Take the gauge blocks out, or put them away (u)', showDelay: 400 }"
-                @click="gauge.toggle()"
-            >
-                Gauge
-            </button>
-            <button
-                v-if="gauge.shown"
-                class="btn"
-                type="button"
-                aria-label="Another gauge block"
-                v-tooltip.top="{
-                    value: 'Another block; Alt drag leaves one, double click takes one away',
-                    showDelay: 400,
-                }"
-                @click="gauge.drop()"
-            >
-                +
-            </button>
-            <button
-                v-if="chosenSize !== null && chosenSize > 0"
-                class="link"
-                type="button"
-                @click="desk.run('set-sheet', { unit_of_spacing: chosenSize }, [])"
-            >
-                unit {{ units.text(chosenSize) }}
-            </button>
-        </div>
+        <GaugeRow :lit="chosenSize" />
     </div>
 </template>
 
 <style scoped>
+.kinds {
+    display: flex;
+    gap: 2px;
+    margin-right: auto;
+}
+.kinds button {
+    border: 0;
+    background: none;
+    padding: 0 5px;
+    border-radius: 3px;
+    font-size: 11.5px;
+    color: var(--soft);
+    cursor: pointer;
+}
+.kinds button[aria-pressed='true'] {
+    background: var(--spruce-wash);
+    color: var(--spruce);
+    font-weight: 600;
+}
 .row {
     display: flex;
     flex-wrap: wrap;
@@ -273,30 +263,5 @@ const setUnit = (typed: string) => desk.run('set-sheet', { unit_of_spacing: type
     font-size: 11.5px;
     color: var(--soft);
     line-height: 1.45;
-}
-.gauge {
-    margin-top: auto;
-    margin-bottom: 2px;
-    overflow: visible;
-}
-.gauge :deep(.field) {
-    width: 92px;
-}
-.gauge .btn {
-    padding: 0 8px;
-}
-.gauge .btn[aria-pressed='true'] {
-    background: var(--spruce-wash);
-    border-color: var(--spruce);
-}
-.link {
-    border: 0;
-    background: none;
-    color: var(--spruce);
-    font-size: 11.5px;
-    cursor: pointer;
-}
-.link:hover {
-    text-decoration: underline;
 }
 </style>

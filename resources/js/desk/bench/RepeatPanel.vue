@@ -66,8 +66,8 @@ const order = (): Order => {
     return {
         command: 'ring',
         params: {
-            cx: ring.cx,
-            cy: ring.cy,
+            cx: units.fromZero(ring.cx, 'x'),
+            cy: units.fromZero(ring.cy, 'y'),
             radius: ring.radius,
             count: whole(ring.count, 1),
             start: number(ring.start, 0),
@@ -86,7 +86,7 @@ function suggest(): void {
     const gap = number(bench.gap, 0) * units.pixels;
     [block.across, block.down] = [bench.gap, bench.gap];
     [steps.dx, steps.dy] = box.w > box.h ? ['0', units.text(box.h + gap)] : [units.text(box.w + gap), '0'];
-    [ring.cx, ring.cy] = [units.text(desk.sheet.width / 2), units.text(desk.sheet.height / 2)];
+    [ring.cx, ring.cy] = [units.place(desk.sheet.width / 2, 'x'), units.place(desk.sheet.height / 2, 'y')];
     ring.every = desk.selected.length === 2 ? ring.every : '';
 }
 

@@ -78,7 +78,7 @@ const lit = computed(() =>
             gap.axis === 'x'
                 ? { x: gap.from, y: low, w: gap.to - gap.from, h: high - low }
                 : { x: low, y: gap.from, w: high - low, h: gap.to - gap.from };
-        return { key: `${gap.axis} ${gap.a} ${gap.b}`, odd: gap.odd, text: units.text(gap.size), ...screenBox(box) };
+        return { key: gap.key, odd: gap.odd, text: units.text(gap.size), ...screenBox(box) };
     }),
 );
 /** Figures that would lie on each other say nothing. */

@@ -19,6 +19,7 @@ import { Painting } from './painting';
 import { usePointing } from './pointing';
 import Ruler from './Ruler.vue';
 import Sights from './Sights.vue';
+import RulerUnit from './RulerUnit.vue';
 import SelectionMarks from './SelectionMarks.vue';
 import TextEditor from './TextEditor.vue';
 
@@ -136,6 +137,7 @@ onBeforeUnmount(() => {
             </svg>
         </button>
         <Ruler axis="x" @pull="pullGuide($event, 'y')" />
+        <RulerUnit />
         <Ruler axis="y" @pull="pullGuide($event, 'x')" />
         <div
             ref="plane"

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { useUnits } from '@/stores/units';
+import { settled } from '@/desk/geometry';
 import LengthField from '@/parts/LengthField.vue';
 import TextField from '@/parts/TextField.vue';
 import { useDesk } from '@/stores/desk';
@@ -29,7 +30,10 @@ function choose(event: MouseEvent, id: string): void {
 }
 
 const set = (side: 'x' | 'y' | 'w' | 'h') => (typed: string) =>
-    desk.run('set-slice', { slices: desk.selectedSlices as [string, ...string[]], [side]: typed });
+    desk.run('set-slice', {
+        slices: desk.selectedSlices as [string, ...string[]],
+        [side]: side === 'x' || side === 'y' ? units.fromZero(typed, side) : typed,
+    });
 
 function rename(name: string): void {
     void desk.run('set-slice', { slices: desk.selectedSlices as [string, ...string[]], name });
@@ -73,7 +77,9 @@ function remove(): void {
                         :key="side"
                         :label="side"
                         :name="`slice ${side}`"
-                        :value="chosen[side]"
+                        :value="
+                            settled(chosen[side] - (side === 'x' || side === 'y' ? (desk.sheet?.zero[side] ?? 0) : 0))
+                        "
                         :apply="set(side)"
                     />
                 </div>

@@ -1,6 +1,6 @@
 import { api } from '@/api/client';
 import type { Commands } from '@/api/commands.gen';
-import type { Point } from '@/api/types';
+import type { Box, Point } from '@/api/types';
 import { useBench } from '@/stores/bench';
 import { useDesk } from '@/stores/desk';
 import { useSnap } from '@/stores/snap';
@@ -60,8 +60,11 @@ export function beginSnapping(question: SnapQuestion, own?: Dragged, except: Kin
             })
             .catch(() => undefined);
 
-    /** @returns how far it goes; as far as it was dragged where it does not snap */
-    function at(free: Point, suspended: boolean, measured = true): Point {
+    /**
+     * @param measured whether the room round it is shown, or the box whose room it is, given where it goes
+     * @returns how far it goes; as far as it was dragged where it does not snap
+     */
+    function at(free: Point, suspended: boolean, measured: boolean | ((to: Point) => Box) = true): Point {
         const dragged = own ?? candidates?.dragged ?? null;
         const by = { x: settled(free.x), y: settled(free.y) };
         if (!candidates || !dragged || ended) return rounded(by);
@@ -70,7 +73,9 @@ export function beginSnapping(question: SnapQuestion, own?: Dragged, except: Kin
         const to = got ? { x: got.dx, y: got.dy } : rounded(by);
         sights.value = {
             met: isOn ? metAt(candidates, dragged, to.x, to.y) : { lines: [], gaps: [], sizes: [] },
-            rooms: measured ? clearRooms(candidates, after(dragged, to.x, to.y), desk.sheet) : [],
+            rooms: measured
+                ? clearRooms(candidates, measured === true ? after(dragged, to.x, to.y) : measured(to), desk.sheet)
+                : [],
         };
         return to;
     }

@@ -23,7 +23,7 @@ export function drawGesture(tool: Drawn, start: Point): Gesture {
             if (!to && Math.hypot(at.x - start.x, at.y - start.y) * view.zoom < DRAG) return;
             // The first corner snaps as soon as it is known what to.
             if (!to) from = snapping.at(start, keys.ctrl, false);
-            const end = snapping.at(at, keys.ctrl || keys.shift, false);
+            const end = snapping.at(at, keys.ctrl || keys.shift, (corner) => boxBetween(from, corner));
             to = keys.shift ? regular(end) : end;
             const box = boxBetween(from, to);
             ghost.value =
