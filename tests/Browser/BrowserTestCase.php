@@ -21,6 +21,9 @@ abstract class BrowserTestCase extends TestCase
 
     private static ?RunningServer $empty = null;
 
+    /** as it is after the first start, so that the demo is made once */
+    private static ?DataFolder $withDemo = null;
+
     protected DataFolder $data;
 
     protected RunningServer $server;
@@ -30,7 +33,8 @@ abstract class BrowserTestCase extends TestCase
     protected function setUp(): void
     {
         if (static::DEMO) {
-            $this->data = new DataFolder;
+            self::$withDemo ??= self::makeDemo();
+            $this->data = self::$withDemo->copy();
             $this->server = new RunningServer($this->data->path);
         } else {
             $this->server = self::$empty ??= self::startEmpty();
@@ -53,6 +57,15 @@ abstract class BrowserTestCase extends TestCase
         if ($this->status()->isError() || $this->status()->isFailure()) {
             self::end();
         }
+    }
+
+    private static function makeDemo(): DataFolder
+    {
+        $data = new DataFolder;
+        (new RunningServer($data->path))->stop();
+        register_shutdown_function($data->remove(...));
+
+        return $data;
     }
 
     private static function startEmpty(): RunningServer

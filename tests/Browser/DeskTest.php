@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Interactions\WebDriverActions;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Tests\Support\Waiting;
@@ -95,7 +96,7 @@ final class DeskTest extends BrowserTestCase
         self::assertEquals(0, $this->item($sheet, 'Foot')['frame']['x']);
         $browser->clickOver("[data-row='$foot']", "[data-row='$foot'] [aria-label=Hide]");
         $browser->waitForStatus('Hid "Foot"');
-        $browser->driver->action()->doubleClick($browser->see("[data-row='$foot'] .name"))->perform();
+        $browser->doubleClick(static fn (): WebDriverActions => $browser->driver->action()->moveToElement($browser->see("[data-row='$foot'] .name")));
         $browser->see('.contents .text-field')->sendKeys('Sill'.WebDriverKeys::ENTER);
         $browser->waitForStatus('Renamed "Foot" to "Sill"');
 

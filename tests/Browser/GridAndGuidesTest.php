@@ -81,8 +81,12 @@ final class GridAndGuidesTest extends BrowserTestCase
         $browser->waitForStatus('Put the zero at 120, 90');
         $value = static fn (string $name): string => (string) $browser->see("input[name='$name']")->getAttribute('value');
         self::assertSame(['0', '0', '96'], [$value('x'), $value('y'), $value('w')]);
-        $browser->driver->action()->moveToElement($browser->see('.corner'))->doubleClick()->perform();
-        Waiting::until(static fn (): bool => $zero() === ['x' => 0, 'y' => 0], 'the zero to be back');
+        Waiting::until(static function () use ($browser, $zero): bool {
+            $browser->driver->action()->moveToElement($browser->see('.corner'))->doubleClick()->perform();
+            $browser->waitForSheet();
+
+            return $zero() === ['x' => 0, 'y' => 0];
+        }, 'the zero to be back');
 
         // In another unit: what is shown, what is typed, and what is stored.
         $browser->press('Unit of the rulers: px');

@@ -25,8 +25,9 @@ final class SnappingTest extends BrowserTestCase
         const places = async () => (await (await fetch(`/api/sheets/${sheet}`)).json()).items.map((item) => item.bounds);
         (async () => {
             const seen = [];
+            let boxes = await places();
             for (const [i, byX, byY] of drags) {
-                const box = (await places())[i];
+                const box = boxes[i];
                 const m = document.querySelector('.layer .sheet').getScreenCTM();
                 const [x, y] = [(box.x + box.w / 2) * m.a + m.e, (box.y + box.h / 2) * m.d + m.f].map(Math.round);
                 const [dx, dy] = [Math.max(-box.x, Math.min(900 - box.x, byX)) * m.a, Math.max(-box.y, Math.min(600 - box.y, byY)) * m.d].map(Math.round);
@@ -41,8 +42,9 @@ final class SnappingTest extends BrowserTestCase
                 await frame();
                 await until(() => document.querySelector('.status .saved').textContent.trim() === 'saved');
                 await frame(); await frame();
+                boxes = await places();
                 const field = (name) => document.querySelector(`input[name=${name}]`).value;
-                seen.push({words, fields: `${field('x')} ${field('y')}`, stored: (await places()).map((one) => `${one.x} ${one.y}`)});
+                seen.push({words, fields: `${field('x')} ${field('y')}`, stored: boxes.map((one) => `${one.x} ${one.y}`)});
             }
             done(seen);
         })();
@@ -51,6 +53,8 @@ final class SnappingTest extends BrowserTestCase
     public function test_the_browser_picks_what_the_server_settles(): void
     {
         $chance = new Randomizer(new Mt19937($seed = random_int(1, 1_000_000)));
+        // A small window is painted faster.
+        $this->browser->resize(1024, 480);
         ['sheet' => $sheet] = $this->openEmpty(1000, 700);
         for ($i = 0; $i < 24; $i++) {
             $fraction = $i % 5 === 0 ? 0.25 * $chance->getInt(0, 3) : 0.0;
