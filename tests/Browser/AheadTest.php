@@ -146,4 +146,22 @@ final class AheadTest extends BrowserTestCase
         $browser->keys('?');
         self::assertStringContainsString('the nine cells of the pad', $browser->see('[role=dialog] dl')->getText());
     }
+
+    public function test_ghosts_stay_while_the_gaps_of_another_selection_are_counted(): void
+    {
+        $browser = $this->browser;
+        ['sheet' => $sheet] = $this->openEmpty(800, 600);
+        foreach ([40, 164, 295, 412, 536] as $i => $x) {
+            $this->add($sheet, 'box', $x, 60 + $i, 100, 80, "Card, $i", ['fill' => '#23465c']);
+        }
+        $this->reload();
+        Waiting::until(static fn (): bool => (bool) $browser->run('return [...document.querySelectorAll(".fix")].some((one) => one.textContent.includes("bring 31 to 24"))'), 'what would mend the gaps of the sheet');
+        // The button that mends goes as soon as only two of the cards count.
+        $browser->drag(20, 40, 280, 160);
+        $browser->driver->action()->moveToElement($browser->named('Align tops'))->perform();
+        $browser->waitForStatus('If pressed: Aligned 2 cards');
+        Waiting::until(static fn (): bool => str_contains($browser->see('.well.gaps')->getText(), '1 among 2 selected') && $browser->run('return document.querySelectorAll(".fix").length') === 0, 'the gaps of the two');
+        self::assertStringContainsString('If pressed: Aligned 2 cards', $browser->status());
+        self::assertGreaterThan(0, $browser->run('return document.querySelectorAll(".ghosts polygon, .ghosts rect").length'));
+    }
 }

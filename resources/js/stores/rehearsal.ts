@@ -82,12 +82,19 @@ export function pressed(order: Order): Promise<boolean> {
     return useDesk().run(order.command as keyof Commands, order.params as never, order.ids);
 }
 
+/** the button whose order is rehearsed */
+let offering: HTMLElement | null = null;
+
 /** `v-rehearse="order"` on a button: ghosts while the pointer rests on it or it has the focus. */
 export const vRehearse = {
     mounted(element: HTMLElement, binding: { value: () => Order | null }): void {
         const button = element as HTMLElement & { order: () => Order | null };
         button.order = binding.value;
-        const begin = () => !(element as HTMLButtonElement).disabled && useRehearsal().offer(button.order());
+        const begin = () => {
+            if ((element as HTMLButtonElement).disabled) return;
+            offering = element;
+            useRehearsal().offer(button.order());
+        };
         const end = () => useRehearsal().end();
         element.addEventListener('pointerenter', begin);
         element.addEventListener('pointerleave', end);
@@ -97,7 +104,8 @@ export const vRehearse = {
     updated(element: HTMLElement, binding: { value: () => Order | null }): void {
         (element as HTMLElement & { order: () => Order | null }).order = binding.value;
     },
-    beforeUnmount(): void {
-        useRehearsal().end();
+    beforeUnmount(element: HTMLElement): void {
+        // Another that goes meanwhile leaves it alone.
+        if (offering === element) useRehearsal().end();
     },
 };
