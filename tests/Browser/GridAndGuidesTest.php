@@ -156,6 +156,7 @@ final class GridAndGuidesTest extends BrowserTestCase
         $this->waitForSelected('Draft');
         $browser->keys([WebDriverKeys::CONTROL, WebDriverKeys::ALT, 'r', WebDriverKeys::NULL]);
         $browser->waitForStatus('Made "Draft" a reference');
+        self::assertStringContainsString('reference', $browser->see('[data-row] .reference')->getText());
         self::assertSame('0.4', $browser->run('return getComputedStyle(document.querySelector("[data-reference]")).opacity'));
         $browser->clickSheet(600, 500);
         $this->waitForSelected('nothing selected');

@@ -23,7 +23,7 @@ const rows = computed<Row[]>(() => {
                 item,
                 depth,
                 open: !closed.value.has(item.id),
-                locked: locked || item.locked,
+                locked: locked || item.locked || item.reference,
                 hidden: hidden || item.hidden,
             };
             list.push(row);

@@ -74,6 +74,7 @@ const OPEN_EYE = 'M1.500 6.500c2.500-4 8.500-4 11 0c-2.500 4-8.500 4-11 0zM7 5a1
             @dblclick.stop
         />
         <span v-else class="name">{{ row.item.name }}</span>
+        <i v-if="row.item.reference" class="reference">reference</i>
         <button
             class="flag"
             type="button"
@@ -115,6 +116,11 @@ const OPEN_EYE = 'M1.500 6.500c2.500-4 8.500-4 11 0c-2.500 4-8.500 4-11 0zM7 5a1
 }
 .row.selected {
     background: var(--spruce-wash);
+}
+.reference {
+    font-style: normal;
+    font-size: 10.5px;
+    color: var(--ochre-text);
 }
 .row.hidden .name {
     color: #717a73;
