@@ -112,14 +112,9 @@ final class Adjacency
 
     private function divide(float $lowest): void
     {
-        $extents = [];
-        foreach ($this->high as $i => $high) {
-            $extents[] = $high - $this->low[$i];
-        }
-        sort($extents);
-        $count = count($extents);
-        // About as high as most are, but so that none of many is in very many bands. Whole pixels, as lengths are known to 1/1000.
-        $this->band = max(1.0, ceil(max($extents[intdiv($count, 2)], array_sum($extents) / (8 * $count))));
+        // As high as they are on average, so that all together lie in about twice as many bands as they are. Whole pixels,
+        // as lengths are known to 1/1000.
+        $this->band = max(1.0, ceil((array_sum($this->high) - array_sum($this->low)) / count($this->high)));
         $this->start = floor($lowest);
         foreach ($this->high as $i => $high) {
             $this->first[$i] = $this->bandAt($this->low[$i] + Length::SAME);
@@ -193,18 +188,19 @@ final class Adjacency
      */
     private function ahead(int $a, float $low, float $high, array $covered, array $members, int $next): void
     {
-        $x = $this->trail[$a];
+        [$leads, $trails, $lows, $highs] = [$this->lead, $this->trail, $this->low, $this->high];
+        $x = $trails[$a];
         $count = count($members);
         /** @var list<array{float, float, float}> $waiting where they begin, and what they cover from there on */
         $waiting = [];
         for ($j = $next; $j < $count; $j++) {
             $b = $members[$j];
-            $from = $this->low[$b] > $low ? $this->low[$b] : $low;
-            $to = $this->high[$b] < $high ? $this->high[$b] : $high;
+            $from = $lows[$b] > $low ? $lows[$b] : $low;
+            $to = $highs[$b] < $high ? $highs[$b] : $high;
             if ($to - $from <= Length::SAME || $b === $a) {
                 continue;
             }
-            $begins = $this->lead[$b];
+            $begins = $leads[$b];
             $touches = $begins - $x < Length::SAME;
             while ($waiting !== [] && $waiting[0][0] < $begins - Length::SAME) {
                 $covered[] = [$waiting[0][1], $waiting[0][2]];
@@ -213,16 +209,18 @@ final class Adjacency
             if (! $touches && $covered !== [] && self::covers($covered, $low, $high)) {
                 return;
             }
-            if ($this->trail[$b] <= $x + Length::SAME) {
+            if ($trails[$b] <= $x + Length::SAME) {
                 // It has no extent, and hides nothing.
-            } elseif ($this->contains($b, $a)) {
+            } elseif ($begins < $leads[$a] + Length::SAME && $this->contains($b, $a)) {
                 $this->around[$a][$b] = true;
             } else {
-                $this->firstPast[$a] = min($this->firstPast[$a] ?? INF, $begins);
-                $waiting[] = [$begins, $this->low[$b], $this->high[$b]];
+                if (! isset($this->firstPast[$a]) || $this->firstPast[$a] > $begins) {
+                    $this->firstPast[$a] = $begins;
+                }
+                $waiting[] = [$begins, $lows[$b], $highs[$b]];
             }
             // Between two that touch there is nothing that could lie in the way.
-            if ($touches || self::isClear($covered, $from, $to)) {
+            if ($touches || $covered === [] || self::isClear($covered, $from, $to)) {
                 $this->seen[$a][$b] = ($this->seen[$a][$b] ?? 0) + 1;
             }
         }

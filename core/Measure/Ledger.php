@@ -108,21 +108,21 @@ final readonly class Ledger
         [$box, $right, $bottom] = [$one->box, $around->x + $around->w, $around->y + $around->h];
         $sizes = [];
         if (! $across->isBlockedAhead($i, $right)) {
-            $sizes['right'] = $right - $box->x - $box->w;
+            $sizes[] = [Side::Right, $right - $box->x - $box->w];
         }
         if (! $across->isBlockedBehind($i, $around->x)) {
-            $sizes['left'] = $box->x - $around->x;
+            $sizes[] = [Side::Left, $box->x - $around->x];
         }
         if (! $down->isBlockedAhead($i, $bottom)) {
-            $sizes['bottom'] = $bottom - $box->y - $box->h;
+            $sizes[] = [Side::Bottom, $bottom - $box->y - $box->h];
         }
         if (! $down->isBlockedBehind($i, $around->y)) {
-            $sizes['top'] = $box->y - $around->y;
+            $sizes[] = [Side::Top, $box->y - $around->y];
         }
         $insets = [];
-        foreach ($sizes as $side => $size) {
+        foreach ($sizes as [$side, $size]) {
             if ($size > -Length::SAME) {
-                $insets[] = new Inset($one->id, $ground?->id, Side::from($side), Length::settle(max(0.0, $size)));
+                $insets[] = new Inset($one->id, $ground?->id, $side, $size > 0 ? Length::settle($size) : 0.0);
             }
         }
 
@@ -135,11 +135,14 @@ final readonly class Ledger
      */
     private static function ordered(array $gaps): array
     {
-        $from = array_map(static fn (Gap $gap): float => $gap->from, $gaps);
-        $low = array_map(static fn (Gap $gap): float => $gap->across[0], $gaps);
-        $before = array_map(static fn (Gap $gap): string => $gap->a, $gaps);
-        $after = array_map(static fn (Gap $gap): string => $gap->b, $gaps);
-        array_multisort($from, $low, $before, SORT_STRING, $after, SORT_STRING, $gaps);
+        $from = $low = [];
+        foreach ($gaps as $gap) {
+            $from[] = $gap->from;
+            $low[] = $gap->across[0];
+        }
+        // Of those that begin at one place, in the order in which they were found.
+        $found = array_keys($gaps);
+        array_multisort($from, $low, $found, $gaps);
 
         return $gaps;
     }
