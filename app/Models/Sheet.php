@@ -6,7 +6,7 @@ namespace App\Models;
 
 use AllSquare\Core\Geometry\Point;
 use AllSquare\Core\Geometry\Unit;
-use AllSquare\Core\Guide\LayoutGrid;
+use AllSquare\Core\Grid\SheetGrid;
 use AllSquare\Core\Sheet\Margins;
 use AllSquare\Core\Sheet\Sheet as CoreSheet;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
@@ -68,7 +68,7 @@ final class Sheet extends Model
             $this->background,
             new Point($this->zero_x, $this->zero_y),
             $this->unit_of_spacing,
-            $this->grid === null ? new LayoutGrid : LayoutGrid::fromArray(json_decode($this->grid, true, flags: JSON_THROW_ON_ERROR)),
+            $this->grid === null ? new SheetGrid : SheetGrid::fromArray(json_decode($this->grid, true, flags: JSON_THROW_ON_ERROR)),
         );
     }
 

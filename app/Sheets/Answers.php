@@ -8,10 +8,10 @@ use AllSquare\Core\Command\Execution;
 use AllSquare\Core\Command\Report;
 use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Point;
+use AllSquare\Core\Grid\NamedGrid as CoreGrid;
+use AllSquare\Core\Grid\SheetGrid;
 use AllSquare\Core\Guide\Guide as CoreGuide;
 use AllSquare\Core\Guide\Guides;
-use AllSquare\Core\Guide\LayoutGrid;
-use AllSquare\Core\Guide\NamedGrid as CoreGrid;
 use AllSquare\Core\Measure\Dimension as CoreDimension;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\Sheet as CoreSheet;
@@ -86,7 +86,7 @@ final readonly class Answers
      */
     private static function grid(CoreSheet $sheet): array
     {
-        return [...$sheet->grid->toArray(), 'spans' => ['x' => LayoutGrid::spans($sheet, Axis::X), 'y' => LayoutGrid::spans($sheet, Axis::Y)]];
+        return [...$sheet->grid->toArray(), 'spans' => ['x' => SheetGrid::spans($sheet, Axis::X), 'y' => SheetGrid::spans($sheet, Axis::Y)]];
     }
 
     /** @return array<string, mixed> */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
+use AllSquare\Core\Grid\NamedGrid as CoreGrid;
 use AllSquare\Core\Guide\Guide as CoreGuide;
-use AllSquare\Core\Guide\NamedGrid as CoreGrid;
 use AllSquare\Core\Measure\Dimension as CoreDimension;
 use AllSquare\Core\Sheet\Change;
 use AllSquare\Core\Sheet\Item as CoreItem;

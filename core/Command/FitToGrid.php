@@ -8,7 +8,7 @@ use AllSquare\Core\Arrange\Mover;
 use AllSquare\Core\Arrange\Sizer;
 use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Rect;
-use AllSquare\Core\Guide\LayoutGrid;
+use AllSquare\Core\Grid\SheetGrid;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Sheet\Draft;
 
@@ -80,7 +80,7 @@ final readonly class FitToGrid implements Command
      */
     private static function edges(Draft $draft, Axis $axis, array $span, string $what): array
     {
-        $spans = LayoutGrid::spans($draft->sheet(), $axis);
+        $spans = SheetGrid::spans($draft->sheet(), $axis);
         if ($spans === []) {
             throw Refusal::because("This sheet has no {$what}s yet. Set its grid first.", "{$what}s");
         }

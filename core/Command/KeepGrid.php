@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Command;
 
-use AllSquare\Core\Guide\NamedGrid;
+use AllSquare\Core\Grid\NamedGrid;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\Naming;

@@ -6,8 +6,8 @@ namespace AllSquare\Core\Command;
 
 use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Length;
-use AllSquare\Core\Guide\Division;
-use AllSquare\Core\Guide\LayoutGrid;
+use AllSquare\Core\Grid\Division;
+use AllSquare\Core\Grid\SheetGrid;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\Margins;
@@ -44,7 +44,7 @@ final readonly class SetGrid implements Command
     {
         $was = $draft->sheet();
         $margins = $this->margins($draft, $was->margins);
-        $grid = new LayoutGrid(
+        $grid = new SheetGrid(
             $this->division($draft, 'columns', Axis::X),
             $this->division($draft, 'rows', Axis::Y),
             $this->step($draft, 'module', Axis::X, $was->grid->module),
@@ -55,7 +55,7 @@ final readonly class SetGrid implements Command
         foreach (['columns' => Axis::X, 'rows' => Axis::Y] as $name => $axis) {
             $division = $grid->division($axis);
             if ($division !== null) {
-                [$from, $to] = LayoutGrid::between($is, $axis);
+                [$from, $to] = SheetGrid::between($is, $axis);
                 $division->mustFit($from, $to, rtrim($name, 's'));
                 $details[$name] = self::report($division, $axis === Axis::X ? $is->width() : $is->height(), $from, $to);
             }
@@ -141,7 +141,7 @@ final readonly class SetGrid implements Command
     }
 
     /** @param  array<string, array<string, mixed>>  $details */
-    private static function summary(LayoutGrid $grid, array $details): string
+    private static function summary(SheetGrid $grid, array $details): string
     {
         $said = [];
         foreach ($details as $name => $of) {

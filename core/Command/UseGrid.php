@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace AllSquare\Core\Command;
 
 use AllSquare\Core\Geometry\Axis;
-use AllSquare\Core\Guide\LayoutGrid;
+use AllSquare\Core\Grid\SheetGrid;
 use AllSquare\Core\Sheet\Draft;
 
 /** Lays a named grid of the document, with its margins, over the sheet. */
@@ -35,7 +35,7 @@ final readonly class UseGrid implements Command
         $named = $draft->grids->get($this->grid);
         $sheet = $draft->sheet()->with(['grid' => $named->grid, 'margins' => $named->margins]);
         foreach (['column' => Axis::X, 'row' => Axis::Y] as $what => $axis) {
-            $named->grid->division($axis)?->mustFit(...[...LayoutGrid::between($sheet, $axis), $what]);
+            $named->grid->division($axis)?->mustFit(...[...SheetGrid::between($sheet, $axis), $what]);
         }
         $draft->putSheet($sheet);
 

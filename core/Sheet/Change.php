@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Sheet;
 
+use AllSquare\Core\Grid\NamedGrid;
 use AllSquare\Core\Guide\Guide;
-use AllSquare\Core\Guide\NamedGrid;
 use AllSquare\Core\Measure\Dimension;
 use AllSquare\Core\Slice\Slice;
 

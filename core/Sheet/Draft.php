@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace AllSquare\Core\Sheet;
 
 use AllSquare\Core\Geometry\Unit;
+use AllSquare\Core\Grid\NamedGrid;
 use AllSquare\Core\Guide\Guide;
-use AllSquare\Core\Guide\NamedGrid;
 use AllSquare\Core\Measure\Baseline;
 use AllSquare\Core\Measure\Boxes;
 use AllSquare\Core\Measure\By;

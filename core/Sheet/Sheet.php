@@ -8,7 +8,7 @@ use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Point;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Geometry\Unit;
-use AllSquare\Core\Guide\LayoutGrid;
+use AllSquare\Core\Grid\SheetGrid;
 use AllSquare\Core\Refusal;
 
 /**
@@ -27,7 +27,7 @@ final readonly class Sheet
      * @param  string|null  $background  #rrggbb, or null for a clear one
      * @param  Point  $zero  where the rulers' 0 lies, in px from the top left
      * @param  float|null  $unitOfSpacing  px
-     * @param  LayoutGrid  $grid  between the margins
+     * @param  SheetGrid  $grid  between the margins
      */
     public function __construct(
         public string $id,
@@ -41,7 +41,7 @@ final readonly class Sheet
         public ?string $background,
         public Point $zero,
         public ?float $unitOfSpacing = null,
-        public LayoutGrid $grid = new LayoutGrid,
+        public SheetGrid $grid = new SheetGrid,
     ) {
         foreach (['width' => $this->width(), 'height' => $this->height()] as $side => $length) {
             if ($length < 1 || $length > self::LONGEST_SIDE) {

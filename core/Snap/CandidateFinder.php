@@ -7,8 +7,8 @@ namespace AllSquare\Core\Snap;
 use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Grid\SheetGrid;
 use AllSquare\Core\Guide\Guide;
-use AllSquare\Core\Guide\LayoutGrid;
 use AllSquare\Core\Measure\Adjacency;
 use AllSquare\Core\Measure\Plan;
 use AllSquare\Core\Sheet\Sheet;
@@ -164,7 +164,7 @@ final readonly class CandidateFinder
                 }
             }
         }
-        [$from, $to] = LayoutGrid::between($sheet, $axis);
+        [$from, $to] = SheetGrid::between($sheet, $axis);
         $extent = $axis->size($sheet->box());
         if (in_array(Kind::Margin, $kinds, true)) {
             // A margin of nothing is the edge of the sheet.
@@ -176,12 +176,12 @@ final readonly class CandidateFinder
             }
         }
         if (in_array(Kind::Grid, $kinds, true)) {
-            foreach (LayoutGrid::spans($sheet, $axis) as $i => [$start, $end]) {
+            foreach (SheetGrid::spans($sheet, $axis) as $i => [$start, $end]) {
                 $name = ($axis === Axis::X ? 'column ' : 'row ').($i + 1);
                 $lines[] = new Line($start, Kind::Grid, $low, $high, $name);
                 $lines[] = new Line($end, Kind::Grid, $low, $high, $name);
             }
-            foreach ($axis === Axis::Y ? LayoutGrid::baselines($sheet) : [] as $at) {
+            foreach ($axis === Axis::Y ? SheetGrid::baselines($sheet) : [] as $at) {
                 $lines[] = new Line($at, Kind::Grid, $low, $high, 'baseline');
             }
         }

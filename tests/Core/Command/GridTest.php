@@ -6,7 +6,7 @@ namespace Tests\Core\Command;
 
 use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Unit;
-use AllSquare\Core\Guide\LayoutGrid;
+use AllSquare\Core\Grid\SheetGrid;
 use AllSquare\Core\Refusal;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Scene;
@@ -34,8 +34,8 @@ final class GridTest extends TestCase
     {
         $scene = Scene::of(960, 600);
         $scene->run('set-grid', [], ['columns' => ['count' => 2, 'gutter' => '1in/4', 'left' => '10%', 'right' => 96], 'module' => 8, 'baseline' => '18pt']);
-        self::assertSame([[96.0, 468.0], [492.0, 864.0]], LayoutGrid::spans($scene->sheet, Axis::X));
-        self::assertSame([0.0, 24.0, 48.0], array_slice(LayoutGrid::baselines($scene->sheet), 0, 3));
+        self::assertSame([[96.0, 468.0], [492.0, 864.0]], SheetGrid::spans($scene->sheet, Axis::X));
+        self::assertSame([0.0, 24.0, 48.0], array_slice(SheetGrid::baselines($scene->sheet), 0, 3));
         $scene->run('set-grid', [], ['columns' => null, 'module' => null, 'baseline' => null]);
         self::assertTrue($scene->sheet->grid->isEmpty());
         self::assertSame(96.0, $scene->sheet->margins->right);
@@ -58,7 +58,7 @@ final class GridTest extends TestCase
     {
         $scene = Scene::of(1280, 800)->put('card', 10, 20, 50, 60)->put('sign', 300, 30, 20, 20, ['kind' => 'round']);
         $scene->run('set-grid', [], ['columns' => ['count' => 12, 'gutter' => 16, 'left' => 40, 'right' => 40], 'rows' => ['count' => 4, 'gutter' => 20, 'top' => 30, 'bottom' => 30]]);
-        $spans = LayoutGrid::spans($scene->sheet, Axis::X);
+        $spans = SheetGrid::spans($scene->sheet, Axis::X);
         $done = $scene->run('fit-to-grid', ['card', 'sign'], ['columns' => [3, 6]]);
         self::assertSame([$spans[2][0], $spans[5][1]], [$scene->bounds('card')->x, $scene->bounds('card')->right()]);
         self::assertSame([20.0, 60.0], [$scene->bounds('card')->y, $scene->bounds('card')->h], 'rows were not named');

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core\Guide;
+namespace Tests\Core\Grid;
 
 use AllSquare\Core\Geometry\Length;
-use AllSquare\Core\Guide\Division;
+use AllSquare\Core\Grid\Division;
 use AllSquare\Core\Refusal;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;

@@ -2,14 +2,14 @@
 
 declare(strict_types=1);
 
-namespace AllSquare\Core\Guide;
+namespace AllSquare\Core\Grid;
 
 use AllSquare\Core\Sheet\Margins;
 
 /** A layout grid with its margins, kept under a name for all sheets of a document. */
 final readonly class NamedGrid
 {
-    public function __construct(public string $id, public string $name, public LayoutGrid $grid, public Margins $margins)
+    public function __construct(public string $id, public string $name, public SheetGrid $grid, public Margins $margins)
     {
     }
 
@@ -25,6 +25,6 @@ final readonly class NamedGrid
         $margins = is_array($data['margins'] ?? null) ? $data['margins'] : [];
         $side = static fn (string $of): float => is_numeric($margins[$of] ?? null) ? (float) $margins[$of] : 0.0;
 
-        return new self($id, $name, LayoutGrid::fromArray($data), new Margins($side('left'), $side('top'), $side('right'), $side('bottom')));
+        return new self($id, $name, SheetGrid::fromArray($data), new Margins($side('left'), $side('top'), $side('right'), $side('bottom')));
     }
 }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace AllSquare\Core\Guide;
+namespace AllSquare\Core\Grid;
 
 use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Length;
@@ -12,7 +12,7 @@ use AllSquare\Core\Sheet\Sheet;
  * The layout grid of a sheet: columns and rows between its margins, a module, and a baseline grid (RULES 9).
  * The module counts from the sheet's top left, the baselines from its top margin.
  */
-final readonly class LayoutGrid
+final readonly class SheetGrid
 {
     /**
      * @param  float|null  $module  px, more than 0

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace AllSquare\Core\Guide;
+namespace AllSquare\Core\Grid;
 
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Refusal;
