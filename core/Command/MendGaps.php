@@ -6,12 +6,10 @@ namespace AllSquare\Core\Command;
 
 use AllSquare\Core\Arrange\GapMender;
 use AllSquare\Core\Geometry\Length;
-use AllSquare\Core\Measure\Boxes;
 use AllSquare\Core\Measure\By;
 use AllSquare\Core\Measure\Gap;
 use AllSquare\Core\Measure\Inset;
 use AllSquare\Core\Measure\Ledger;
-use AllSquare\Core\Measure\Plan;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Sheet\Draft;
 
@@ -48,7 +46,7 @@ final readonly class MendGaps implements Command
 
     public function run(Draft $draft, array $items): Report
     {
-        $plan = Plan::of($draft->tree, new Boxes($draft->tree, $draft->fonts), $this->by);
+        $plan = $draft->plan($this->by);
         $ledger = Ledger::of($plan, $draft->sheet()->box(), $draft->sheet()->ppi);
         $wanted = $this->named === null ? self::odd($items === [] ? $ledger : $ledger->among($items)) : array_map(fn (array $one): array => $this->find($draft, $ledger, $one), $this->named);
         if ($wanted === []) {

@@ -9,6 +9,7 @@ use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Measure\By;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Snap\CandidateFinder;
+use AllSquare\Core\Snap\Candidates;
 use AllSquare\Core\Snap\Dragged;
 use AllSquare\Core\Snap\Kind;
 use AllSquare\Core\Snap\Met;
@@ -21,7 +22,7 @@ final readonly class SnapWish
      * @param  float  $tolerance  px of the sheet, inclusive
      * @param  list<Kind>  $kinds
      */
-    private function __construct(private float $tolerance, private array $kinds, public By $by)
+    public function __construct(private float $tolerance, private array $kinds, public By $by)
     {
     }
 
@@ -56,11 +57,21 @@ final readonly class SnapWish
      */
     public function settle(Draft $draft, array $ids, Dragged $dragged, float $dx, float $dy): array
     {
-        $candidates = (new CandidateFinder($draft->sheet(), $draft->plan($this->by), $draft->guides->all()))->find($this->kinds, $ids, $dragged);
+        $candidates = $this->candidates($draft, $ids, $dragged);
         // An axis along which nothing was dragged is held.
         [$dx, $dy] = (new Snapping($candidates, $dragged, $this->tolerance))->settle($dx, $dy, $dx !== 0.0, $dy !== 0.0);
 
         return [$dx, $dy, (new Met($candidates, $dragged))->at($dx, $dy)];
+    }
+
+    /**
+     * What it can snap to.
+     *
+     * @param  list<string>  $ids  what is dragged
+     */
+    public function candidates(Draft $draft, array $ids, ?Dragged $dragged): Candidates
+    {
+        return (new CandidateFinder($draft->sheet(), $draft->plan($this->by), $draft->guides->all()))->find($this->kinds, $ids, $dragged);
     }
 
     /**

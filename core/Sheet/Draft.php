@@ -65,7 +65,7 @@ final class Draft
         iterable $dimensions = [],
         iterable $grids = [],
         public readonly Unit $unit = Unit::Px,
-        private readonly ?Plan $plan = null,
+        private ?Plan $plan = null,
     ) {
         $this->tree = new Tree($items);
         $this->itemsBefore = $this->tree->all();
@@ -115,13 +115,16 @@ final class Draft
         $this->tree->remove($id);
     }
 
-    /** Where everything visible lay before the command. */
+    /** Where everything visible lay before the command; a command asks by one sort of boxes. */
     public function plan(By $by): Plan
     {
-        $tree = $this->before();
-        $boxes = new Boxes($tree, $this->fonts);
+        if ($this->plan === null) {
+            $tree = $this->before();
+            $boxes = new Boxes($tree, $this->fonts);
+            $this->plan = Plan::of($tree, $boxes, $by, new Baseline($tree, $boxes, $this->fonts));
+        }
 
-        return $this->plan ?? Plan::of($tree, $boxes, $by, new Baseline($tree, $boxes, $this->fonts));
+        return $this->plan;
     }
 
     /** Whether it was there when the command began, and is not any more. */

@@ -4,13 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use AllSquare\Core\Command\Needs;
 use AllSquare\Core\Command\SnapWish;
 use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Measure\By;
-use AllSquare\Core\Measure\Placed;
-use AllSquare\Core\Snap\CandidateFinder;
+use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Snap\Candidates;
 use AllSquare\Core\Snap\Dragged;
 use AllSquare\Core\Snap\Line;
@@ -19,7 +17,6 @@ use AllSquare\Core\Snap\Snapping;
 use App\Http\Body;
 use App\Http\Schemas;
 use App\Models\Sheet;
-use App\Sheets\PlanLoader;
 use App\Sheets\SheetLoader;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -28,20 +25,19 @@ use stdClass;
 /** Says what a drag can snap to, once when it starts; the browser picks while it lasts. */
 final readonly class SnapController
 {
-    public function __construct(private Schemas $schemas, private SheetLoader $loader, private PlanLoader $plans)
+    public function __construct(private Schemas $schemas, private SheetLoader $loader)
     {
     }
 
     public function candidates(Request $request, Sheet $sheet): JsonResponse
     {
         $this->schemas->check($body = Body::of($request), 'snap');
-        $by = By::from($body->by ?? 'frame');
-        $core = $sheet->toCore();
-        $plan = $this->plans->plan($sheet->id, $by, baselines: true);
         $items = array_values($body->items ?? []);
-        $dragged = $this->dragged($sheet, $body, $items, $plan->placed, $by);
-        $kinds = SnapWish::kinds($body->kinds ?? null);
-        $candidates = (new CandidateFinder($core, $plan, $this->loader->guides($sheet->id)))->find($kinds, $items, $dragged);
+        $wish = new SnapWish((float) $body->tolerance, SnapWish::kinds($body->kinds ?? null), By::from($body->by ?? 'frame'));
+        $draft = $this->loader->draft($sheet, $wish->needs(), $items);
+        array_map($draft->item(...), $items);
+        $dragged = self::dragged($draft, $wish, $body, $items);
+        $candidates = $wish->candidates($draft, $items, $dragged);
         $answer = $dragged === null ? ['dragged' => null] : ['dragged' => [
             'box' => $dragged->box->toArray(),
             'baseline' => $dragged->baseline,
@@ -57,24 +53,20 @@ final readonly class SnapController
         return new JsonResponse($answer, options: JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
     }
 
-    /**
-     * @param  list<string>  $items
-     * @param  list<Placed>  $placed
-     */
-    private function dragged(Sheet $sheet, stdClass $body, array $items, array $placed, By $by): ?Dragged
+    /** @param  list<string>  $items */
+    private static function dragged(Draft $draft, SnapWish $wish, stdClass $body, array $items): ?Dragged
     {
-        $whole = $sheet->whole_pixels;
+        $whole = $draft->sheet()->wholePixels;
         if ($body->mode === 'draw') {
             return isset($body->from)
                 ? Dragged::sized(new Rect((float) $body->from->x, (float) $body->from->y, 0.0, 0.0), 'bottom-right', $whole)
                 : Dragged::moved(new Rect(0.0, 0.0, 0.0, 0.0), $whole);
         }
-        $draft = $this->loader->draft($sheet, new Needs(plan: $by === By::Upright ? null : $by), $items);
-        array_map($draft->item(...), $items);
-        $block = SnapWish::from(['tolerance' => $body->tolerance, 'by' => $by->value])?->block($draft, $items);
-        if ($block === null || $items === [] || array_intersect($items, array_column($placed, 'id')) === []) {
+        // Of what is not shown there is nothing to drag.
+        if (array_intersect($items, array_column($draft->plan($wish->by)->placed, 'id')) === []) {
             return null;
         }
+        $block = $wish->block($draft, $items);
 
         return $body->mode === 'move' ? $block : Dragged::sized($block->box, $body->handle ?? 'bottom-right', $block->whole);
     }

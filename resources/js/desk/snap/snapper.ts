@@ -6,7 +6,7 @@ import { useDesk } from '@/stores/desk';
 import { useSnap } from '@/stores/snap';
 import { useView } from '@/stores/view';
 import { ref, shallowRef } from 'vue';
-import { settled } from '../geometry';
+import { settled, whole } from '../geometry';
 import { clearRooms, type Room } from './rooms';
 import { after, CENTRE, LEAD, TRAIL, type Candidates, type Dragged, type Kind } from './candidates';
 import { metAt, type Met } from './met';
@@ -83,8 +83,7 @@ export function beginSnapping(question: SnapQuestion, own?: Dragged, except: Kin
     function rounded(by: Point): Point {
         const dragged = own ?? candidates?.dragged;
         const isWhole = dragged?.whole ?? desk.sheet?.whole_pixels ?? false;
-        const round = (value: number) => (isWhole ? Math.floor(value + 0.5 + 1e-6) + 0 : value);
-        return { x: round(by.x), y: round(by.y) };
+        return isWhole ? { x: whole(by.x), y: whole(by.y) } : by;
     }
 
     /** What the command that ends the drag is told, so that the server settles it by the same rule. */
