@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Arrange;
 
-use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Measure\Baseline;
@@ -63,7 +62,7 @@ final readonly class Alignment
         $place = $this->line($target) - $reach;
         $by = ($whole ? Length::whole($place) : $place) - $axis->lead($block);
         foreach ($ids as $id) {
-            $axis === Axis::X ? $this->mover->shift($id, $by, 0.0) : $this->mover->shift($id, 0.0, $by);
+            $this->mover->shiftAlong($id, $axis, $by);
         }
     }
 

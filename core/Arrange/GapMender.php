@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Arrange;
 
+use AllSquare\Core\Command\Words;
 use AllSquare\Core\Geometry\Axis;
-use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Measure\By;
 use AllSquare\Core\Measure\Gap;
 use AllSquare\Core\Measure\Grounds;
@@ -13,7 +13,6 @@ use AllSquare\Core\Measure\Inset;
 use AllSquare\Core\Measure\Ledger;
 use AllSquare\Core\Measure\Plan;
 use AllSquare\Core\Measure\Runs;
-use AllSquare\Core\Measure\Side;
 use AllSquare\Core\Sheet\Draft;
 
 /** Brings single gaps and insets to a size, one after another, from how the sheet was when it was made. */
@@ -83,25 +82,18 @@ final class GapMender
         $inside = [$this->draft->item($id), ...$this->draft->tree->descendants($id)];
         foreach ($inside as $item) {
             if ($this->draft->tree->isLocked($item->id)) {
-                return '"'.$item->name.'" is locked and cannot be sized. Unlock it first.';
+                return Words::quoted($item).' is locked and cannot be sized. Unlock it first.';
             }
         }
         if (! $this->mover->boxes->standsUpright($id) || $this->draft->item($id)->kind->name() === 'line') {
-            return '"'.$this->draft->item($id)->name.'" cannot be sized to an inset. Move it instead.';
+            return Words::quoted($this->draft->item($id)).' cannot be sized to an inset. Move it instead.';
         }
         $box = $this->mover->box($id);
-        $by = $inset->size - $to;
-        [$left, $top, $right, $bottom] = [$box->x, $box->y, $box->right(), $box->bottom()];
-        match ($inset->side) {
-            Side::Left => $left -= $by,
-            Side::Top => $top -= $by,
-            Side::Right => $right += $by,
-            Side::Bottom => $bottom += $by,
-        };
-        if ($right < $left || $bottom < $top) {
-            return 'That would leave nothing of "'.$this->draft->item($id)->name.'".';
+        $target = $inset->side->shifted($box, ($inset->size - $to) * ($inset->side->isLeading() ? -1 : 1));
+        if ($target->w < 0 || $target->h < 0) {
+            return 'That would leave nothing of '.Words::quoted($this->draft->item($id)).'.';
         }
-        (new Sizer($this->draft))->scale($id, $box, Rect::between($left, $top, $right, $bottom));
+        (new Sizer($this->draft))->scale($id, $box, $target);
         $this->moved[$id] = true;
 
         return null;
@@ -111,7 +103,7 @@ final class GapMender
     private function shift(array $ids, Axis $axis, float $by): void
     {
         foreach ($this->withWhatLiesOn($ids) as $id) {
-            $axis === Axis::X ? $this->mover->shift($id, $by, 0.0) : $this->mover->shift($id, 0.0, $by);
+            $this->mover->shiftAlong($id, $axis, $by);
             $this->moved[$id] = true;
         }
     }

@@ -34,7 +34,7 @@ final readonly class Lanes
      */
     public static function find(array $boxes, Axis $axis, array $stack): self
     {
-        $across = $axis === Axis::X ? Axis::Y : Axis::X;
+        $across = $axis->across();
         $keys = $spans = [];
         foreach ($boxes as $id => $box) {
             $spans[$id] = [$axis->lead($box), $axis->trail($box)];

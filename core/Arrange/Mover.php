@@ -63,6 +63,12 @@ final readonly class Mover
         )));
     }
 
+    /** By a distance along one axis of the sheet, in px. */
+    public function shiftAlong(string $id, Axis $axis, float $by): void
+    {
+        $axis === Axis::X ? $this->shift($id, $by, 0.0) : $this->shift($id, 0.0, $by);
+    }
+
     /** To the origin of its parent's space, so that where it is put next does not depend, by 1/1000 px, on where it was. */
     public function home(string $id): void
     {
@@ -81,7 +87,7 @@ final readonly class Mover
             return;
         }
         $by = $this->settled($id, $place) - $now;
-        $axis === Axis::X ? $this->shift($id, $by, 0.0) : $this->shift($id, 0.0, $by);
+        $this->shiftAlong($id, $axis, $by);
     }
 
     /** A box that is known to 1/1000 px only may round to either side of the half: where it stands whole, it stays. */

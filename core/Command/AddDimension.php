@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace AllSquare\Core\Command;
 
 use AllSquare\Core\Geometry\Length;
-use AllSquare\Core\Measure\Boxes;
 use AllSquare\Core\Measure\By;
 use AllSquare\Core\Measure\Dimension;
 use AllSquare\Core\Measure\Distance;
@@ -49,11 +48,7 @@ final readonly class AddDimension implements Command
         if ($side !== null && $side->axis()->value !== $this->axis) {
             throw Refusal::because('To that edge of the sheet it is measured '.$side->axis()->word().'.', 'axis');
         }
-        $boxes = new Boxes($draft->tree, $draft->fonts);
-        $box = $boxes->box($draft->item($this->a)->id, $this->by);
-        $distance = $side === null
-            ? Distance::between($box, $boxes->box($draft->item($this->b)->id, $this->by))
-            : Distance::toEdge($box, $draft->sheet()->box(), $side);
+        $distance = Distance::of($draft, $this->a, $this->b, $this->by);
         $figure = match ($this->axis) {
             'x' => $distance->across,
             'y' => $distance->down,

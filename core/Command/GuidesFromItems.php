@@ -56,7 +56,8 @@ final readonly class GuidesFromItems implements Command
                 $edge = Edge::from($name);
                 $axis = $edge->axis();
                 $inset = (new Figures($draft))->read($this->inset, $axis, 'inset');
-                $at = $this->at($edge, $axis, $box, $inset);
+                // Inwards from the edge: onwards from the leading one, back from the trailing one, not at all from the centre.
+                $at = $axis->lead($box) + $axis->size($box) * $edge->along() + $inset * (1 - 2 * $edge->along());
                 if (! $guides->isThere($axis, $at)) {
                     $made[] = $guides->add($axis, $at - ($axis === Axis::X ? $zero->x : $zero->y))->id;
                 }
@@ -67,14 +68,5 @@ final readonly class GuidesFromItems implements Command
         }
 
         return new Report('Put '.(count($made) === 1 ? '1 guide' : count($made).' guides').' along '.Words::of($draft, $ids), $items, ['guides' => $made]);
-    }
-
-    private function at(Edge $edge, Axis $axis, Rect $box, float $inset): float
-    {
-        return match ($edge) {
-            Edge::Left, Edge::Top => $axis->lead($box) + $inset,
-            Edge::Right, Edge::Bottom => $axis->trail($box) - $inset,
-            default => $axis->centre($box),
-        };
     }
 }

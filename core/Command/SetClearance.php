@@ -61,7 +61,7 @@ final readonly class SetClearance implements Command
     private function move(Mover $mover, array $ids, float $by): void
     {
         foreach ($ids as $id) {
-            $this->side->axis() === Axis::X ? $mover->shift($id, $by, 0.0) : $mover->shift($id, 0.0, $by);
+            $mover->shiftAlong($id, $this->side->axis(), $by);
         }
     }
 
@@ -73,9 +73,7 @@ final readonly class SetClearance implements Command
                 throw Refusal::because(Words::quoted($draft->item($id)).' is turned, so one side of it cannot be sized to a distance. Move it instead.', 'by_size');
             }
         }
-        $ends = array_combine(array_map(static fn (Side $s): string => $s->value, Side::cases()), array_map(static fn (Side $s): float => $s->of($box), Side::cases()));
-        $ends[$this->side->value] += $by;
-        $target = Rect::between($ends['left'], $ends['top'], $ends['right'], $ends['bottom']);
+        $target = $this->side->shifted($box, $by);
         if ($target->w < 0 || $target->h < 0) {
             throw Refusal::because(sprintf('That leaves nothing: it is %s %s, and this side would go in by %s.', Length::text($this->side->axis()->size($box)), $this->side->axis() === Axis::X ? 'wide' : 'high', Length::text(abs($by))), 'value');
         }

@@ -99,7 +99,7 @@ final readonly class SetGap implements Command
             $to = $start + $offsets[$i];
             if ($isExact) {
                 $by = $to - $this->axis->lead($boxes[$i]);
-                $this->axis === Axis::X ? $mover->shift($id, $by, 0.0) : $mover->shift($id, 0.0, $by);
+                $mover->shiftAlong($id, $this->axis, $by);
             } else {
                 $mover->lead($id, $this->axis, $to);
             }

@@ -30,6 +30,12 @@ enum Axis: string
         return $this->lead($box) + $this->size($box);
     }
 
+    /** The other of the two. */
+    public function across(): self
+    {
+        return $this === self::X ? self::Y : self::X;
+    }
+
     public function word(): string
     {
         return $this === self::X ? 'across' : 'down';

@@ -58,10 +58,11 @@ final readonly class Guides
         }
     }
 
-    public function isThere(Axis $axis, float $at): bool
+    /** @param  string|null  $except  id of one that does not count */
+    public function isThere(Axis $axis, float $at, ?string $except = null): bool
     {
         foreach ($this->draft->guides->all() as $guide) {
-            if ($guide->axis === $axis && Length::same($guide->at, $at)) {
+            if ($guide->id !== $except && $guide->axis === $axis && Length::same($guide->at, $at)) {
                 return true;
             }
         }
@@ -79,10 +80,8 @@ final readonly class Guides
 
     private function put(Guide $guide): Guide
     {
-        foreach ($this->draft->guides->all() as $other) {
-            if ($other->id !== $guide->id && $other->axis === $guide->axis && Length::same($other->at, $guide->at)) {
-                throw Refusal::because('There is a guide at '.$guide->axis->value.' '.Length::text($guide->at).' already.', 'at');
-            }
+        if ($this->isThere($guide->axis, $guide->at, except: $guide->id)) {
+            throw Refusal::because('There is a guide at '.$guide->axis->value.' '.Length::text($guide->at).' already.', 'at');
         }
         $this->draft->guides->put($guide->id, $guide);
 

@@ -6,6 +6,8 @@ namespace AllSquare\Core\Measure;
 
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\UnknownItem;
 
 /** How far two boxes lie from each other, in px (RULES 6). */
 final readonly class Distance
@@ -20,6 +22,22 @@ final readonly class Distance
         /** straight, from centre to centre */
         public float $centres,
     ) {
+    }
+
+    /**
+     * From an item to another, or to an edge of the sheet.
+     *
+     * @param  string  $to  id of the other, or the side of the sheet
+     *
+     * @throws UnknownItem
+     */
+    public static function of(Draft $draft, string $from, string $to, By $by): self
+    {
+        $boxes = new Boxes($draft->tree, $draft->fonts);
+        $box = $boxes->box($draft->item($from)->id, $by);
+        $side = Side::tryFrom($to);
+
+        return $side === null ? self::between($box, $boxes->box($draft->item($to)->id, $by)) : self::toEdge($box, $draft->sheet()->box(), $side);
     }
 
     public static function between(Rect $a, Rect $b): self

@@ -61,7 +61,7 @@ final readonly class Neighbours
                 continue;
             }
             $meets = $axis->lead($between) < $end - Length::SAME && $axis->trail($between) > $start + Length::SAME;
-            if ($meets && min($shared[1], self::across($axis)->trail($between)) - max($shared[0], self::across($axis)->lead($between)) > Length::SAME) {
+            if ($meets && min($shared[1], $axis->across()->trail($between)) - max($shared[0], $axis->across()->lead($between)) > Length::SAME) {
                 return true;
             }
         }
@@ -72,15 +72,10 @@ final readonly class Neighbours
     /** @return array{float, float}|null what two boxes share of the direction across an axis, if that is more than 0 */
     private static function shared(Axis $axis, Rect $a, Rect $b): ?array
     {
-        $across = self::across($axis);
+        $across = $axis->across();
         $start = max($across->lead($a), $across->lead($b));
         $end = min($across->trail($a), $across->trail($b));
 
         return $end - $start > Length::SAME ? [$start, $end] : null;
-    }
-
-    private static function across(Axis $axis): Axis
-    {
-        return $axis === Axis::X ? Axis::Y : Axis::X;
     }
 }

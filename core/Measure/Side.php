@@ -38,6 +38,14 @@ enum Side: string
         return $this->isLeading() ? $this->of($box) - $line : $line - $this->of($box);
     }
 
+    /** The box with this side alone brought further along its axis, in px; its size is less than nothing where that is past the other. */
+    public function shifted(Rect $box, float $by): Rect
+    {
+        [$left, $top, $right, $bottom] = array_map(fn (self $side): float => $side->of($box) + ($side === $this ? $by : 0.0), [self::Left, self::Top, self::Right, self::Bottom]);
+
+        return Rect::between($left, $top, $right, $bottom);
+    }
+
     public function opposite(): self
     {
         return match ($this) {

@@ -154,7 +154,7 @@ final readonly class CandidateFinder
     private function lines(Axis $axis, array $kinds): array
     {
         $sheet = $this->sheet;
-        $across = $axis === Axis::X ? Axis::Y : Axis::X;
+        $across = $axis->across();
         [$low, $high] = [0.0, $across->size($sheet->box())];
         $lines = [];
         if (in_array(Kind::Guide, $kinds, true)) {

@@ -78,14 +78,14 @@ final class Met
 
     private function addItem(Axis $axis, float $at, Kind $kind, int $i, Rect $box): void
     {
-        $across = $axis === Axis::X ? Axis::Y : Axis::X;
+        $across = $axis->across();
         $other = $this->candidates->boxes[$i];
         $this->add($axis, $at, $kind, $this->candidates->ids[$i], $across->lead($other), $across->trail($other), $box);
     }
 
     private function add(Axis $axis, float $at, Kind $kind, string $from, float $low, float $high, Rect $box): void
     {
-        $across = $axis === Axis::X ? Axis::Y : Axis::X;
+        $across = $axis->across();
         $at = Length::settle($at);
         $key = $axis->value.sprintf('%020.3f', $at + Length::LIMIT * 2);
         $was = $this->lines[$key] ?? ['axis' => $axis->value, 'at' => $at, 'kind' => $kind->value, 'from' => [], 'low' => $across->lead($box), 'high' => $across->trail($box)];
@@ -101,7 +101,7 @@ final class Met
     /** @return list<Equal> with each gap concerned: from, to, and where across it is drawn */
     private function gaps(Axis $axis, Rect $box): array
     {
-        $across = $axis === Axis::X ? Axis::Y : Axis::X;
+        $across = $axis->across();
         [$lead, $trail] = [$axis->lead($box), $axis->trail($box)];
         $found = [];
         foreach ($this->candidates->gaps($axis) as $gap) {

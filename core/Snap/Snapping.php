@@ -118,7 +118,7 @@ final readonly class Snapping
     /** @return iterable<array{float, int}> */
     private function equal(Axis $axis, Part $part, Rect $free): iterable
     {
-        $across = $axis === Axis::X ? Axis::Y : Axis::X;
+        $across = $axis->across();
         foreach ($this->candidates->gaps($axis) as $gap) {
             if ($gap->part === $part && $across->lead($free) < $gap->high && $across->trail($free) > $gap->low) {
                 yield [$gap->at, Kind::Gap->rank()];

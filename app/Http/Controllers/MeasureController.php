@@ -73,13 +73,9 @@ final readonly class MeasureController
     {
         [$a, $b] = [(string) $request->query('a', ''), (string) $request->query('b', '')];
         $by = self::by($request->query('by', 'frame'));
-        $side = Side::tryFrom($b);
-        $draft = $this->loader->draft($sheet, new Needs, $side === null ? [$a, $b] : [$a]);
-        $boxes = new Boxes($draft->tree, $this->fonts);
-        $box = $boxes->box($draft->item($a)->id, $by);
-        $distance = $side === null ? Distance::between($box, $boxes->box($draft->item($b)->id, $by)) : Distance::toEdge($box, $draft->sheet()->box(), $side);
+        $draft = $this->loader->draft($sheet, new Needs, Side::tryFrom($b) === null ? [$a, $b] : [$a]);
 
-        return new JsonResponse($distance->toArray());
+        return new JsonResponse(Distance::of($draft, $a, $b, $by)->toArray());
     }
 
     private static function by(mixed $given): By
