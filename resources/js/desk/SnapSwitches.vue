@@ -14,7 +14,7 @@ const panel = ref<InstanceType<typeof Popover> | null>(null);
 <template>
     <span class="switches">
         <button
-            class="link"
+            class="quiet"
             type="button"
             :aria-pressed="snap.on"
             v-tooltip.top="'Things snap while they are dragged; Ctrl held suspends it'"
@@ -22,9 +22,9 @@ const panel = ref<InstanceType<typeof Popover> | null>(null);
         >
             snapping {{ snap.on ? 'on' : 'off' }}
         </button>
-        <button class="link" type="button" aria-label="What things snap to" @click="panel?.toggle($event)">▾</button>
+        <button class="quiet" type="button" aria-label="What things snap to" @click="panel?.toggle($event)">▾</button>
         <button
-            class="link"
+            class="quiet"
             type="button"
             :aria-pressed="view.showGrid"
             v-tooltip.top="'Columns, rows, module and baselines (c)'"
@@ -48,18 +48,6 @@ const panel = ref<InstanceType<typeof Popover> | null>(null);
 .switches {
     display: flex;
     align-items: center;
-}
-.link {
-    border: 0;
-    background: none;
-    padding: 1px 5px;
-    border-radius: 3px;
-    color: inherit;
-    cursor: pointer;
-}
-.link:hover {
-    background: var(--desk);
-    color: var(--ink);
 }
 .kinds {
     border: 0;

@@ -40,9 +40,9 @@ const percent = computed(() => `${Math.round(view.zoom * 1000) / 10} %`);
             >{{ said.rest }}</span
         >
         <span class="saved" :class="{ lost: sending.unreachable }" role="status">{{ saved }}</span>
-        <button v-if="sending.unreachable" class="link" type="button" @click="sending.tryNow()">Try now</button>
+        <button v-if="sending.unreachable" class="quiet" type="button" @click="sending.tryNow()">Try now</button>
         <button
-            class="link"
+            class="quiet"
             type="button"
             :aria-pressed="desk.sheet?.whole_pixels"
             v-tooltip.top="'Places and sizes are brought to whole pixels'"
@@ -61,9 +61,9 @@ const percent = computed(() => `${Math.round(view.zoom * 1000) / 10} %`);
             </select>
         </label>
         <span class="zoom">
-            <button class="link" type="button" aria-label="Zoom out" @click="view.zoomTo(view.zoom / 1.25)">−</button>
+            <button class="quiet" type="button" aria-label="Zoom out" @click="view.zoomTo(view.zoom / 1.25)">−</button>
             <button
-                class="link num"
+                class="quiet num"
                 type="button"
                 aria-label="Zoom to 100 %"
                 v-tooltip.top="'Zoom to 100 %'"
@@ -71,12 +71,12 @@ const percent = computed(() => `${Math.round(view.zoom * 1000) / 10} %`);
             >
                 {{ percent }}
             </button>
-            <button class="link" type="button" aria-label="Zoom in" @click="view.zoomTo(view.zoom * 1.25)">+</button>
-            <button class="link" type="button" v-tooltip.top="'Fit the sheet (0)'" @click="actions.fit.run()">
+            <button class="quiet" type="button" aria-label="Zoom in" @click="view.zoomTo(view.zoom * 1.25)">+</button>
+            <button class="quiet" type="button" v-tooltip.top="'Fit the sheet (0)'" @click="actions.fit.run()">
                 fit
             </button>
         </span>
-        <button class="link" type="button" aria-label="List of keys" @click="emit('keys')">keys ?</button>
+        <button class="quiet" type="button" aria-label="List of keys" @click="emit('keys')">keys ?</button>
     </footer>
 </template>
 
@@ -133,17 +133,5 @@ const percent = computed(() => `${Math.round(view.zoom * 1000) / 10} %`);
 .zoom .num {
     min-width: 54px;
     text-align: center;
-}
-.link {
-    border: 0;
-    background: none;
-    padding: 1px 5px;
-    border-radius: 3px;
-    color: inherit;
-    cursor: pointer;
-}
-.link:hover {
-    background: var(--desk);
-    color: var(--ink);
 }
 </style>

@@ -1,4 +1,5 @@
 import type { Box, Point } from '@/api/types';
+import { figure } from '@/desk/geometry';
 import { useDesk } from '@/stores/desk';
 import { useView } from '@/stores/view';
 import { defineStore } from 'pinia';
@@ -88,7 +89,10 @@ export const useGauge = defineStore('gauge', () => {
         return Number.isFinite(before) && Number.isFinite(after) ? after - before : null;
     }
 
+    /** How many units a length is, to two decimals. */
+    const inUnits = (length: number) => figure(Math.round((length / size.value) * 100) / 100);
+
     watch(kept, () => localStorage.setItem(KEPT, JSON.stringify(kept.value)));
 
-    return { shown, size, sizing, blocks, drop, move, remove, toggle, boxOf, fitOf };
+    return { shown, size, sizing, blocks, drop, move, remove, toggle, boxOf, fitOf, inUnits };
 });

@@ -1,4 +1,4 @@
-import type { Axis, Point, SheetSettings, UnitName } from '@/api/types';
+import type { Axis, Box, Point, SheetSettings, UnitName } from '@/api/types';
 import { figure, settled } from '@/desk/geometry';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
@@ -33,11 +33,14 @@ export const useUnits = defineStore('units', () => {
     /** A place, from the zero. */
     const place = (px: number, axis: Axis) => text(settled(px - (sheet.value?.zero[axis] ?? 0)));
 
+    /** A place and a size, as they stand beside the pointer. */
+    const boxText = (box: Box) => `x ${place(box.x, 'x')}  y ${place(box.y, 'y')}  ${text(box.w)} × ${text(box.h)}`;
+
     /** What is typed as a place, counted from the zero, for what takes places of the sheet itself. */
     function fromZero(typed: string, axis: Axis): string {
         const zero = sheet.value?.zero[axis] ?? 0;
         return zero === 0 ? typed : `(${typed}) + ${figure(zero)}px`;
     }
 
-    return { unit, pixels, show, choose, text, place, fromZero };
+    return { unit, pixels, show, choose, text, place, boxText, fromZero };
 });

@@ -10,6 +10,7 @@ import { useSending } from '@/stores/sending';
 import { useUnits } from '@/stores/units';
 import { computed, onBeforeUnmount, watch } from 'vue';
 import GaugeRow from './GaugeRow.vue';
+import HeadSwitch from './HeadSwitch.vue';
 
 /** Gaps: how often each occurs, across and down; the odd ones in brick, with what brings them into line. */
 const desk = useDesk();
@@ -51,18 +52,23 @@ const rows = computed(() =>
     }),
 );
 
-const KINDS = ['gaps', 'insets'] as const;
+const KINDS = [
+    { key: 'gaps' as const, words: 'gaps' },
+    { key: 'insets' as const, words: 'insets' },
+];
+const what = computed({
+    get: () => ledger.what,
+    set(next) {
+        ledger.what = next;
+        ledger.chosen = null;
+    },
+});
 
 const summary = computed(() => {
     if (!ledger.found) return '';
     const where = ledger.ofSelection ? `among ${desk.selection.length} selected` : 'on the sheet';
     return `${ledger.strips.length} ${where}`;
 });
-
-function turn(what: (typeof KINDS)[number]): void {
-    ledger.what = what;
-    ledger.chosen = null;
-}
 
 const gapTo = (gap: Gap, to = gap.expected) => ({ axis: gap.axis, a: gap.a, b: gap.b, ...(to === null ? {} : { to }) });
 const insetTo = (inset: Inset) => ({
@@ -109,7 +115,7 @@ const chosenSize = computed(() => {
     return typeof size === 'number' ? size : null;
 });
 
-const times = (size: number) => (gauge.shown ? ` = ${Math.round((size / gauge.size) * 100) / 100} units` : '');
+const times = (size: number) => (gauge.shown ? ` = ${gauge.inUnits(size)} units` : '');
 
 const oddly = (count?: number) => (count ? `, ${count} odd` : '');
 </script>
@@ -118,17 +124,8 @@ const oddly = (count?: number) => (count ? `, ${count} odd` : '');
     <div class="well gaps">
         <h3>
             Gaps
-            <span class="kinds"
-                ><button
-                    v-for="kind in KINDS"
-                    :key="kind"
-                    type="button"
-                    :aria-pressed="ledger.what === kind"
-                    @click="turn(kind)"
-                >
-                    {{ kind }}
-                </button></span
-            ><span>{{ summary }}</span>
+            <HeadSwitch v-model="what" class="kinds" :options="KINDS" />
+            <span>{{ summary }}</span>
         </h3>
         <p v-if="ledger.found && ledger.strips.length === 0" class="empty">
             {{
@@ -181,23 +178,7 @@ const oddly = (count?: number) => (count ? `, ${count} odd` : '');
 
 <style scoped>
 .kinds {
-    display: flex;
-    gap: 2px;
     margin-right: auto;
-}
-.kinds button {
-    border: 0;
-    background: none;
-    padding: 0 5px;
-    border-radius: 3px;
-    font-size: 11.5px;
-    color: var(--soft);
-    cursor: pointer;
-}
-.kinds button[aria-pressed='true'] {
-    background: var(--spruce-wash);
-    color: var(--spruce);
-    font-weight: 600;
 }
 .row {
     display: flex;

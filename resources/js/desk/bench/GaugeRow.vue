@@ -71,18 +71,4 @@ const setUnit = (typed: string) => desk.run('set-sheet', { unit_of_spacing: type
 .gauge .btn {
     padding: 0 8px;
 }
-.gauge .btn[aria-pressed='true'] {
-    background: var(--spruce-wash);
-    border-color: var(--spruce);
-}
-.link {
-    border: 0;
-    background: none;
-    color: var(--spruce);
-    font-size: 11.5px;
-    cursor: pointer;
-}
-.link:hover {
-    text-decoration: underline;
-}
 </style>

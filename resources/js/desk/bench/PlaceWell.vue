@@ -8,6 +8,7 @@ import { useBench } from '@/stores/bench';
 import { useDesk } from '@/stores/desk';
 import { computed, ref } from 'vue';
 import GroundLine from './GroundLine.vue';
+import HeadSwitch from './HeadSwitch.vue';
 import { fromZero, measure, mixedOf, POINTS, type Ref, type Side } from './measures';
 import TurnColumn from './TurnColumn.vue';
 
@@ -20,6 +21,14 @@ const surroundings = useSurroundings();
 const SIDES = ['left', 'right', 'top', 'bottom'] as const;
 const MEASURES = ['x', 'y', 'w', 'h'] as const;
 
+const PLACES_AS = [
+    { key: 'one' as const, words: 'as one' },
+    { key: 'each' as const, words: 'each' },
+];
+const placesAs = computed({
+    get: () => (bench.placesEach ? 'each' : 'one'),
+    set: (as) => (bench.placesEach = as === 'each'),
+});
 const several = computed(() => desk.selected.length > 1);
 const asEach = computed(() => bench.placesEach || !several.value);
 const nothing = computed(() => desk.selected.length === 0);
@@ -65,12 +74,7 @@ const clear = (side: Commands['set-clearance']['side']) => (typed: string, ids: 
     <div class="well place">
         <h3>
             Place and size
-            <span v-if="several" class="as">
-                <button type="button" :aria-pressed="!bench.placesEach" @click="bench.placesEach = false">
-                    as one
-                </button>
-                <button type="button" :aria-pressed="bench.placesEach" @click="bench.placesEach = true">each</button>
-            </span>
+            <HeadSwitch v-if="several" v-model="placesAs" class="as" :options="PLACES_AS" />
             <span>{{ nothing ? 'nothing selected' : counted(desk.selected) }}</span>
         </h3>
         <div class="both">
@@ -124,23 +128,6 @@ const clear = (side: Commands['set-clearance']['side']) => (typed: string, ids: 
 <style scoped>
 .as {
     margin-left: auto;
-    display: flex;
-    gap: 2px;
-    overflow: visible !important;
-}
-.as button {
-    border: 0;
-    background: none;
-    padding: 0 5px;
-    border-radius: 3px;
-    font-size: 11.5px;
-    color: var(--soft);
-    cursor: pointer;
-}
-.as button[aria-pressed='true'] {
-    background: var(--spruce-wash);
-    color: var(--spruce);
-    font-weight: 600;
 }
 .both {
     display: flex;

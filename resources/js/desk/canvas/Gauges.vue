@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { figure } from '@/desk/geometry';
 import { useGauge } from '@/stores/gauge';
 import { useUnits } from '@/stores/units';
 import { useView } from '@/stores/view';
@@ -25,7 +24,7 @@ const blocks = computed(() =>
                   text:
                       fit === null || fits
                           ? units.text(gauge.size)
-                          : `${sign}${units.text(Math.abs(fit.off))}, ×${figure(Math.round((fit.room / gauge.size) * 100) / 100)}`,
+                          : `${sign}${units.text(Math.abs(fit.off))}, ×${gauge.inUnits(fit.room)}`,
               };
           })
         : [],

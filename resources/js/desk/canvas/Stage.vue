@@ -30,22 +30,9 @@ const view = useView();
 const plane = ref<HTMLElement | null>(null);
 const still = ref<SVGGElement | null>(null);
 const air = ref<SVGGElement | null>(null);
-const {
-    cursor,
-    grip,
-    turn,
-    pullGuide,
-    pullZero,
-    dragGauge,
-    giveBack,
-    onDown,
-    onMove,
-    onLost,
-    onLeave,
-    onDouble,
-    onMenu,
-    onWheel,
-} = usePointing(plane, raise, (event, under) => emit('menu', event, under));
+const { cursor, grip, turn, pullGuide, pullZero, dragGauge, handlers } = usePointing(plane, raise, (event, under) =>
+    emit('menu', event, under),
+);
 let painting: Painting | null = null;
 let paintedView: Box | null = null;
 /** the items as they are painted: those whose letters have been fetched */
@@ -146,14 +133,7 @@ onBeforeUnmount(() => {
             role="application"
             :aria-label="`Sheet ${desk.sheet?.name ?? ''}`"
             :style="{ cursor }"
-            @pointerdown="onDown"
-            @pointermove="onMove"
-            @pointercancel="giveBack"
-            @lostpointercapture="onLost"
-            @pointerleave="onLeave"
-            @dblclick="onDouble"
-            @wheel.prevent="onWheel"
-            @contextmenu.prevent="onMenu"
+            v-on="handlers"
         >
             <svg
                 class="layer"

@@ -220,6 +220,7 @@ export function usePointing(
 
     /** The menu belongs to what lies under the pointer, unless that is part of what is selected. */
     function onMenu(event: MouseEvent): void {
+        event.preventDefault();
         const at = onSheet(event);
         const id = meant(at, event.ctrlKey || event.metaKey);
         if (id !== null && !desk.selection.includes(id)) desk.select([id]);
@@ -227,6 +228,7 @@ export function usePointing(
     }
 
     function onWheel(event: WheelEvent): void {
+        event.preventDefault();
         if (event.ctrlKey || event.metaKey) view.zoomTo(view.zoom * Math.exp(-event.deltaY * 0.0022), onCanvas(event));
         else if (event.shiftKey) view.panBy(-(event.deltaY || event.deltaX), 0);
         else view.panBy(-event.deltaX, -event.deltaY);
@@ -237,20 +239,17 @@ export function usePointing(
         window.removeEventListener('pointerup', onUp);
     });
 
-    return {
-        cursor,
-        grip,
-        turn,
-        pullGuide,
-        pullZero,
-        dragGauge,
-        giveBack,
-        onDown,
-        onMove,
-        onLost,
-        onLeave,
-        onDouble,
-        onMenu,
-        onWheel,
+    /** What the plane listens to. */
+    const handlers = {
+        pointerdown: onDown,
+        pointermove: onMove,
+        pointercancel: giveBack,
+        lostpointercapture: onLost,
+        pointerleave: onLeave,
+        dblclick: onDouble,
+        wheel: onWheel,
+        contextmenu: onMenu,
     };
+
+    return { cursor, grip, turn, pullGuide, pullZero, dragGauge, handlers };
 }

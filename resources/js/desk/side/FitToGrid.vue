@@ -24,7 +24,7 @@ const nothing = computed(() => desk.selection.length === 0);
 </script>
 
 <template>
-    <form class="part-of-grid" @submit.prevent="isTyped && desk.run('fit-to-grid', wanted)">
+    <form class="panel-part" @submit.prevent="isTyped && desk.run('fit-to-grid', wanted)">
         <h4>Fit {{ nothing ? 'what is selected' : counted(desk.selected) }} to</h4>
         <div class="row">
             <input
@@ -58,50 +58,3 @@ const nothing = computed(() => desk.selection.length === 0);
         </div>
     </form>
 </template>
-
-<style scoped>
-.part-of-grid {
-    display: grid;
-    gap: 6px;
-    width: 100%;
-}
-h4 {
-    font: 400 12px var(--words);
-    color: var(--soft);
-    margin: 3px 0 0;
-    overflow: hidden;
-    text-overflow: ellipsis;
-    white-space: nowrap;
-}
-.row {
-    display: flex;
-    gap: 5px;
-    width: 100%;
-}
-.row .btn {
-    padding: 0 8px;
-}
-.row input,
-.row select {
-    flex: 1;
-    min-width: 0;
-    width: 0;
-    height: 27px;
-    border: 1px solid var(--line);
-    border-radius: 3px;
-    background: var(--card);
-    padding: 0 6px;
-    font-size: 12px;
-    color: var(--ink);
-}
-.row input:focus,
-.row select:focus {
-    outline: none;
-    border-color: var(--spruce);
-    box-shadow: 0 0 0 1px var(--spruce);
-}
-.btn[aria-pressed='true'] {
-    background: var(--spruce-wash);
-    border-color: var(--spruce);
-}
-</style>

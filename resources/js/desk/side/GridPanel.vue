@@ -228,19 +228,6 @@ h3 {
 .part b {
     color: var(--brick);
 }
-.link {
-    border: 0;
-    background: none;
-    padding: 0;
-    color: var(--spruce);
-    font-size: 11.5px;
-    font-weight: 400;
-    text-align: left;
-    cursor: pointer;
-}
-.link:hover {
-    text-decoration: underline;
-}
 .wrong {
     color: var(--brick);
     font-size: 11.5px;

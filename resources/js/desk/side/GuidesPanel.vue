@@ -227,17 +227,6 @@ li.dimension span {
     text-overflow: ellipsis;
     white-space: nowrap;
 }
-.link {
-    border: 0;
-    background: none;
-    padding: 0;
-    color: var(--spruce);
-    font-size: 11.5px;
-    cursor: pointer;
-}
-.link:hover {
-    text-decoration: underline;
-}
 .inset {
     display: flex;
     gap: 4px;

@@ -24,7 +24,7 @@ async function remove(): Promise<void> {
 </script>
 
 <template>
-    <div class="part-of-grid">
+    <div class="panel-part">
         <h4>Kept grids</h4>
         <form v-if="canKeep" class="row" @submit.prevent="keep">
             <input v-model="naming" aria-label="Name for this grid" placeholder="name this grid" autocomplete="off" />
@@ -42,50 +42,3 @@ async function remove(): Promise<void> {
         </div>
     </div>
 </template>
-
-<style scoped>
-.part-of-grid {
-    display: grid;
-    gap: 6px;
-    width: 100%;
-}
-h4 {
-    font: 400 12px var(--words);
-    color: var(--soft);
-    margin: 3px 0 0;
-    overflow: hidden;
-    text-overflow: ellipsis;
-    white-space: nowrap;
-}
-.row {
-    display: flex;
-    gap: 5px;
-    width: 100%;
-}
-.row .btn {
-    padding: 0 8px;
-}
-.row input,
-.row select {
-    flex: 1;
-    min-width: 0;
-    width: 0;
-    height: 27px;
-    border: 1px solid var(--line);
-    border-radius: 3px;
-    background: var(--card);
-    padding: 0 6px;
-    font-size: 12px;
-    color: var(--ink);
-}
-.row input:focus,
-.row select:focus {
-    outline: none;
-    border-color: var(--spruce);
-    box-shadow: 0 0 0 1px var(--spruce);
-}
-.btn[aria-pressed='true'] {
-    background: var(--spruce-wash);
-    border-color: var(--spruce);
-}
-</style>

@@ -32,7 +32,7 @@ export function drawGesture(tool: Drawn, start: Point): Gesture {
                     : {
                           kind: tool === 'round' ? 'round' : 'box',
                           box,
-                          label: `x ${units.place(box.x, 'x')}  y ${units.place(box.y, 'y')}  ${units.text(box.w)} × ${units.text(box.h)}`,
+                          label: units.boxText(box),
                       };
         },
         end() {

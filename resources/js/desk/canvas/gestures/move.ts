@@ -39,9 +39,7 @@ export function moveGesture(start: Point, onLift: (ids: string[]) => void, onCli
             }
             free = dragged(at, keys);
             by = snapping.at(free, keys.ctrl);
-            const place = before
-                ? `x ${units.place(before.x + by.x, 'x')}  y ${units.place(before.y + by.y, 'y')}  ${units.text(before.w)} × ${units.text(before.h)}`
-                : '';
+            const place = before ? units.boxText({ ...before, x: before.x + by.x, y: before.y + by.y }) : '';
             const words = [...(keys.alt ? ['copy'] : []), ...(keys.ctrl ? ['free'] : []), place].join('  ');
             lift.value = { dx: by.x * view.zoom, dy: by.y * view.zoom, label: words };
         },

@@ -62,7 +62,7 @@ export function sizeGesture(start: Point, handle: Handle, frame: Box, angle: num
                 kind: 'box',
                 box,
                 angle,
-                label: `x ${units.place(box.x, 'x')}  y ${units.place(box.y, 'y')}  ${units.text(box.w)} × ${units.text(box.h)}`,
+                label: units.boxText(box),
             };
         },
         end() {
