@@ -66,11 +66,11 @@ final class MeasuringTest extends BrowserTestCase
         self::assertSame(0, $browser->run('return document.querySelectorAll(".lit.odd").length'));
 
         // Insets stand apart.
-        $browser->press('insets');
+        $browser->press('Insets');
         Waiting::until(static fn (): bool => str_contains($well(), '12 on the sheet') && str_contains($well(), '60×5'), 'the insets to be counted');
         $browser->press('Light up the insets of 60 down, 5 of them');
         self::assertSame(5, $browser->run('return document.querySelectorAll(".lit").length'));
-        $browser->press('gaps');
+        $browser->press('Gaps');
 
         // What bringing would do is shown before it is pressed.
         $fix = $browser->named('bring 31 to 24');

@@ -35,6 +35,7 @@ $browser->press('Align tops');
 $browser->waitForStatus('Aligned 4 cards');
 $browser->press('Even out across');
 $browser->waitForStatus('Spaced 4 cards');
+Waiting::until(static fn (): bool => str_contains((string) $browser->run('return document.querySelector(".well.gaps").textContent'), '24×3'), 'the gaps to be counted anew');
 $browser->pointer(700, 560)->perform();
 $shoot('desk');
 

@@ -53,8 +53,8 @@ const rows = computed(() =>
 );
 
 const KINDS = [
-    { key: 'gaps' as const, words: 'gaps' },
-    { key: 'insets' as const, words: 'insets' },
+    { key: 'gaps' as const, words: 'Gaps' },
+    { key: 'insets' as const, words: 'Insets' },
 ];
 const what = computed({
     get: () => ledger.what,
@@ -122,8 +122,7 @@ const oddly = (count?: number) => (count ? `, ${count} odd` : '');
 
 <template>
     <div class="well gaps">
-        <h3>
-            Gaps
+        <h3 aria-label="Gaps">
             <HeadSwitch v-model="what" class="kinds" :options="KINDS" />
             <span>{{ summary }}</span>
         </h3>
@@ -178,7 +177,7 @@ const oddly = (count?: number) => (count ? `, ${count} odd` : '');
 
 <style scoped>
 .kinds {
-    margin-right: auto;
+    margin: 0 auto 0 -5px;
 }
 .row {
     display: flex;
