@@ -29,11 +29,6 @@ final readonly class Division
         return ($to - $from - ($this->count - 1) * $this->gutter) / $this->count;
     }
 
-    public function isWhole(float $from, float $to): bool
-    {
-        return Length::isWhole($this->size($from, $to));
-    }
-
     /**
      * Where the columns or rows lie, px.
      *

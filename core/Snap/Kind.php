@@ -24,10 +24,4 @@ enum Kind: string
     {
         return (int) array_search($this, self::cases(), true);
     }
-
-    /** @return list<string> */
-    public static function names(): array
-    {
-        return array_map(static fn (self $kind): string => $kind->value, self::cases());
-    }
 }

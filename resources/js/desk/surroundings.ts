@@ -1,4 +1,5 @@
 import { api } from '@/api/client';
+import { restingQuestion } from '@/api/restingQuestion';
 import type { Surroundings } from '@/api/types';
 import { useBench } from '@/stores/bench';
 import { useDesk } from '@/stores/desk';
@@ -13,43 +14,33 @@ export function useSurroundings() {
     const bench = useBench();
     const sending = useSending();
     const found = shallowRef<Surroundings | null>(null);
-    let timer: ReturnType<typeof setTimeout> | undefined;
-    let asking: AbortController | null = null;
-
-    async function ask(): Promise<void> {
-        const sheet = desk.sheet?.id;
-        if (!sheet || desk.selection.length === 0 || sending.waiting > 0) return;
-        const mine = (asking = new AbortController());
-        try {
-            const answer = await api.ask<Surroundings>(
-                `sheets/${sheet}/surroundings`,
-                { items: desk.selection, by: bench.by },
-                mine.signal,
-            );
-            if (asking !== mine) return;
-            found.value = answer;
-            desk.ground = answer.ground?.name ?? null;
-        } catch {
-            // Asked again with the next change; nothing depends on it.
-        }
-    }
+    const question = restingQuestion(REST);
 
     watch(
         () => [desk.selection, desk.revision, bench.by, sending.waiting === 0],
         () => {
-            clearTimeout(timer);
-            asking?.abort();
+            question.drop();
             if (desk.selection.length === 0) {
                 found.value = null;
                 desk.ground = null;
-            } else timer = setTimeout(() => void ask(), REST);
+                return;
+            }
+            question.ask(
+                (signal) => {
+                    const sheet = desk.sheet?.id;
+                    if (!sheet || desk.selection.length === 0 || sending.waiting > 0) return null;
+                    const body = { items: desk.selection, by: bench.by };
+                    return api.ask<Surroundings>(`sheets/${sheet}/surroundings`, body, signal);
+                },
+                (answer) => {
+                    found.value = answer;
+                    desk.ground = answer.ground?.name ?? null;
+                },
+            );
         },
         { immediate: true },
     );
-    onBeforeUnmount(() => {
-        clearTimeout(timer);
-        asking?.abort();
-    });
+    onBeforeUnmount(question.drop);
 
     return found;
 }

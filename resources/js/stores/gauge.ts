@@ -3,7 +3,8 @@ import { figure } from '@/desk/geometry';
 import { useDesk } from '@/stores/desk';
 import { useView } from '@/stores/view';
 import { defineStore } from 'pinia';
-import { computed, ref, watch } from 'vue';
+import { computed, ref } from 'vue';
+import { kept } from './kept';
 
 export interface Block extends Point {
     id: string;
@@ -16,7 +17,6 @@ export interface Fit {
     off: number;
 }
 
-const KEPT = 'allsquare-gauges';
 const FIRST = 24;
 /** Only where there is less room than this many blocks does a block say how well it fits. */
 const NEAR = 4;
@@ -25,16 +25,16 @@ const NEAR = 4;
 export const useGauge = defineStore('gauge', () => {
     const desk = useDesk();
     const view = useView();
-    const kept = ref<Record<string, Block[]>>(JSON.parse(localStorage.getItem(KEPT) ?? '{}'));
+    const bySheet = kept<Record<string, Block[]>>('allsquare-gauges', {});
     const shown = ref(false);
     /** the size while one is being sized by eye */
     const sizing = ref<number | null>(null);
 
     const size = computed(() => sizing.value ?? desk.sheet?.unit_of_spacing ?? FIRST);
-    const blocks = computed(() => (desk.sheet ? (kept.value[desk.sheet.id] ?? []) : []));
+    const blocks = computed(() => (desk.sheet ? (bySheet.value[desk.sheet.id] ?? []) : []));
 
     function keep(next: Block[]): void {
-        if (desk.sheet) kept.value = { ...kept.value, [desk.sheet.id]: next };
+        if (desk.sheet) bySheet.value = { ...bySheet.value, [desk.sheet.id]: next };
     }
 
     function drop(at?: Point): void {
@@ -91,8 +91,6 @@ export const useGauge = defineStore('gauge', () => {
 
     /** How many units a length is, to two decimals. */
     const inUnits = (length: number) => figure(Math.round((length / size.value) * 100) / 100);
-
-    watch(kept, () => localStorage.setItem(KEPT, JSON.stringify(kept.value)));
 
     return { shown, size, sizing, blocks, drop, move, remove, toggle, boxOf, fitOf, inUnits };
 });

@@ -1,10 +1,14 @@
 import { api } from '@/api/client';
+import { restingQuestion } from '@/api/restingQuestion';
 import type { Axis, Gap, Inset, Ledger } from '@/api/types';
 import { useBench } from '@/stores/bench';
 import { useDesk } from '@/stores/desk';
 import { useSending } from '@/stores/sending';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
+
+/** How long the sheet rests before its gaps are counted anew, in milliseconds. */
+const REST = 180;
 
 /** A gap or an inset as it lies on the sheet. */
 export interface Strip {
@@ -27,24 +31,23 @@ export const useLedger = defineStore('ledger', () => {
     const chosen = ref<{ axis: Axis; size: number | 'odd' } | null>(null);
     /** gaps between things, or insets from what they lie on */
     const what = ref<'gaps' | 'insets'>('gaps');
-    let asking: AbortController | null = null;
 
     const ofSelection = computed(() => desk.selection.length > 1);
 
-    async function ask(): Promise<void> {
-        const sheet = desk.sheet?.id;
-        if (!sheet || sending.waiting > 0) return;
-        asking?.abort();
-        const mine = (asking = new AbortController());
-        const by = bench.by === 'frame' ? '' : `?by=${bench.by}`;
-        try {
-            const answer = ofSelection.value
-                ? await api.ask<Ledger>(`sheets/${sheet}/gaps`, { items: desk.selection, by: bench.by }, mine.signal)
-                : await api.look<Ledger>(`sheets/${sheet}/gaps${by}`, mine.signal);
-            if (asking === mine) found.value = answer;
-        } catch {
-            // Asked again with the next change; nothing depends on it.
-        }
+    const question = restingQuestion(REST);
+
+    function ask(): void {
+        question.ask(
+            (signal) => {
+                const sheet = desk.sheet?.id;
+                if (!sheet || sending.waiting > 0) return null;
+                const by = bench.by === 'frame' ? '' : `?by=${bench.by}`;
+                return ofSelection.value
+                    ? api.ask<Ledger>(`sheets/${sheet}/gaps`, { items: desk.selection, by: bench.by }, signal)
+                    : api.look<Ledger>(`sheets/${sheet}/gaps${by}`, signal);
+            },
+            (answer) => (found.value = answer),
+        );
     }
 
     /** To the nearest half pixel, as sizes are listed. */
@@ -97,5 +100,5 @@ export const useLedger = defineStore('ledger', () => {
         chosen.value = same ? null : { axis, size };
     }
 
-    return { found, what, chosen, ofSelection, odd, oddInsets, strips, census, lit, ask, choose };
+    return { found, what, chosen, ofSelection, odd, oddInsets, strips, census, lit, ask, drop: question.drop, choose };
 });

@@ -1,6 +1,7 @@
-import { api, Problem } from '@/api/client';
+import { api } from '@/api/client';
 import type { Commands } from '@/api/commands.gen';
 import type { Answer, Item } from '@/api/types';
+import { restingQuestion } from '@/api/restingQuestion';
 import { useDesk } from '@/stores/desk';
 import { useSending } from '@/stores/sending';
 import { useUnits } from '@/stores/units';
@@ -18,40 +19,32 @@ export const useRehearsal = defineStore('rehearsal', () => {
     /** the items as they would be */
     const ghosts = shallowRef<Item[]>([]);
     const words = ref('');
-    let timer: ReturnType<typeof setTimeout> | undefined;
-    let asking: AbortController | null = null;
+    const question = restingQuestion(REST);
 
     function offer(order: Order | null): void {
         end();
         if (!order || !desk.sheet) return;
-        timer = setTimeout(() => void ask(order), REST);
-    }
-
-    async function ask(order: Order): Promise<void> {
-        const sheet = desk.sheet?.id;
-        // What is on its way would be asked about as it was before it.
-        if (!sheet || sending.waiting > 0) return;
-        const mine = (asking = new AbortController());
         const { command, params } = order;
-        const items = order.ids ?? desk.selection;
-        try {
-            const answer = await api.ask<Answer>(
-                `sheets/${sheet}/commands`,
-                { command, items, params, dry: true, unit: useUnits().unit },
-                mine.signal,
-            );
-            if (asking !== mine) return;
-            ghosts.value = outermost(answer, items);
-            words.value = answer.report.summary;
-        } catch (error) {
-            if (asking === mine && error instanceof Problem) words.value = `not now: ${error.message}`;
-        }
+        let items: string[] = [];
+        question.ask(
+            (signal) => {
+                const sheet = desk.sheet?.id;
+                // What is on its way would be asked about as it was before it.
+                if (!sheet || sending.waiting > 0) return null;
+                items = order.ids ?? desk.selection;
+                const body = { command, items, params, dry: true, unit: useUnits().unit };
+                return api.ask<Answer>(`sheets/${sheet}/commands`, body, signal);
+            },
+            (answer) => {
+                ghosts.value = outermost(answer, items);
+                words.value = answer.report.summary;
+            },
+            (problem) => (words.value = `not now: ${problem.message}`),
+        );
     }
 
     function end(): void {
-        clearTimeout(timer);
-        asking?.abort();
-        asking = null;
+        question.drop();
         ghosts.value = [];
         words.value = '';
     }

@@ -1,18 +1,17 @@
 import type { Axis, Box, Point, SheetSettings, UnitName } from '@/api/types';
 import { figure, settled } from '@/desk/geometry';
 import { defineStore } from 'pinia';
-import { computed, ref, shallowRef } from 'vue';
+import { computed, shallowRef } from 'vue';
+import { kept } from './kept';
 
 export const UNITS: UnitName[] = ['px', 'pt', 'pc', 'mm', 'cm', 'in'];
 
 /** How many of each make an inch (RULES 2). */
 const TO_INCH: Record<Exclude<UnitName, 'px'>, number> = { pt: 72, pc: 6, mm: 25.4, cm: 2.54, in: 1 };
 
-const KEPT = 'allsquare-units';
-
 /** The unit in which the desk shows lengths and reads bare numbers; the sheet's own, until another is chosen here. */
 export const useUnits = defineStore('units', () => {
-    const chosen = ref<Record<string, UnitName>>(JSON.parse(localStorage.getItem(KEPT) ?? '{}'));
+    const chosen = kept<Record<string, UnitName>>('allsquare-units', {});
     const sheet = shallowRef<{ id: string; unit: UnitName; ppi: number; zero: Point } | null>(null);
     const unit = computed<UnitName>(() => (sheet.value ? (chosen.value[sheet.value.id] ?? sheet.value.unit) : 'px'));
     /** px of the sheet to one of the unit */
@@ -25,7 +24,6 @@ export const useUnits = defineStore('units', () => {
     function choose(next: UnitName): void {
         if (!sheet.value) return;
         chosen.value = { ...chosen.value, [sheet.value.id]: next };
-        localStorage.setItem(KEPT, JSON.stringify(chosen.value));
     }
 
     /** A length, as it is read in the unit. */

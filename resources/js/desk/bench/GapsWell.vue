@@ -20,21 +20,16 @@ const ledger = useLedger();
 const sending = useSending();
 const units = useUnits();
 
-const REST = 180;
 /** More sizes than this are listed as how many more there are. */
 const MOST = 7;
-let timer: ReturnType<typeof setTimeout> | undefined;
 
 watch(
     () => [desk.revision, desk.sheet?.id, bench.by, ledger.ofSelection ? desk.selection : null, sending.waiting === 0],
-    () => {
-        clearTimeout(timer);
-        timer = setTimeout(() => void ledger.ask(), REST);
-    },
+    () => ledger.ask(),
     { immediate: true },
 );
 onBeforeUnmount(() => {
-    clearTimeout(timer);
+    ledger.drop();
     ledger.chosen = null;
 });
 

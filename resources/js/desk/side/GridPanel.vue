@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { api, Problem } from '@/api/client';
+import { api } from '@/api/client';
+import { restingQuestion } from '@/api/restingQuestion';
 import type { Answer, Axis, Divided } from '@/api/types';
 import { useDesk } from '@/stores/desk';
 import { useUnits } from '@/stores/units';
 import { useView } from '@/stores/view';
-import { computed, reactive, ref, watch } from 'vue';
+import { computed, onBeforeUnmount, reactive, ref, watch } from 'vue';
 import FitToGrid from './FitToGrid.vue';
 import KeptGrids from './KeptGrids.vue';
 
@@ -59,32 +60,25 @@ const wanted = computed(() => ({
     baseline: typed.baseline.trim() || null,
 }));
 
-let timer: ReturnType<typeof setTimeout> | undefined;
-let asking: AbortController | null = null;
-
-async function look(): Promise<void> {
-    const sheet = desk.sheet?.id;
-    if (!sheet) return;
-    asking?.abort();
-    const mine = (asking = new AbortController());
-    try {
-        const body = { command: 'set-grid', items: [], params: wanted.value, dry: true, unit: units.unit };
-        const answer = await api.ask<Answer>(`sheets/${sheet}/commands`, body, mine.signal);
-        if (asking !== mine) return;
-        divided.value = answer.report.grid ?? {};
-        wrong.value = '';
-    } catch (error) {
-        if (asking === mine && error instanceof Problem) wrong.value = error.message;
-    }
-}
+const question = restingQuestion(REST);
 watch(
     () => [JSON.stringify(wanted.value), desk.revision],
-    () => {
-        clearTimeout(timer);
-        timer = setTimeout(() => void look(), REST);
-    },
+    () =>
+        question.ask(
+            (signal) => {
+                const sheet = desk.sheet?.id;
+                const body = { command: 'set-grid', items: [], params: wanted.value, dry: true, unit: units.unit };
+                return sheet ? api.ask<Answer>(`sheets/${sheet}/commands`, body, signal) : null;
+            },
+            (answer) => {
+                divided.value = answer.report.grid ?? {};
+                wrong.value = '';
+            },
+            (problem) => (wrong.value = problem.message),
+        ),
     { immediate: true },
 );
+onBeforeUnmount(question.drop);
 
 /** What is set is shown. */
 async function apply(params: object): Promise<void> {
