@@ -46,7 +46,7 @@ once() {
 runtime_packages() {
     local version
     version=$(php -r 'echo PHP_MAJOR_VERSION.".".PHP_MINOR_VERSION;')
-    printf '%s ' "php$version-sqlite3" "php$version-zip" "php$version-gd" "php$version-curl" "php$version-mbstring" "php$version-xml" "php$version-intl" librsvg2-bin
+    printf '%s ' "php$version-sqlite3" "php$version-zip" "php$version-gd" "php$version-curl" "php$version-mbstring" "php$version-xml" "php$version-intl" librsvg2-bin imagemagick optipng
 }
 
 install_all() {

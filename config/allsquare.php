@@ -12,6 +12,9 @@ return [
     // The longest request body, in bytes.
     'body' => 4 * 1024 * 1024,
 
-    // What is exported at once: more than this waits for a queue.
-    'export' => ['files' => 20, 'megapixels' => 20, 'side' => 16_384],
+    // What is exported while someone waits for the answer: more than this goes to the queue.
+    'export' => ['files' => 20, 'megapixels' => 20],
+
+    // Where finished archives are kept, and how many of each document.
+    'archives' => ['folder' => (getenv('ALLSQUARE_DATA') ?: base_path('data')).'/archives', 'kept' => 20],
 ];

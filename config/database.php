@@ -17,6 +17,16 @@ return [
             'synchronous' => 'NORMAL',
             'pragmas' => ['mmap_size' => 268_435_456],
         ],
+        // The queue writes its progress beside whoever is arranging.
+        'queue' => [
+            'driver' => 'sqlite',
+            'database' => $data.'/queue.sqlite',
+            'prefix' => '',
+            'foreign_key_constraints' => true,
+            'busy_timeout' => 5000,
+            'journal_mode' => 'WAL',
+            'synchronous' => 'NORMAL',
+        ],
     ],
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => false],
 ];

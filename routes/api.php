@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\ArchiveController;
 use App\Http\Controllers\CommandController;
 use App\Http\Controllers\DocumentController;
 use App\Http\Controllers\ExportController;
@@ -45,7 +46,15 @@ Route::post('documents/{document}/history/{line}', [HistoryController::class, 'g
 Route::get('sheets/{sheet}/render.svg', [RenderController::class, 'svg']);
 Route::get('sheets/{sheet}/colour', [RenderController::class, 'colour']);
 Route::get('sheets/{sheet}/render.png', [RenderController::class, 'png']);
+Route::get('sheets/{sheet}/render.pdf', [RenderController::class, 'pdf']);
+
 Route::post('sheets/{sheet}/export', [ExportController::class, 'export']);
+Route::post('sheets/{sheet}/export/plan', [ExportController::class, 'plan']);
+Route::get('documents/{document}/archives', [ArchiveController::class, 'index']);
+Route::get('archives/{archive}', [ArchiveController::class, 'show']);
+Route::delete('archives/{archive}', [ArchiveController::class, 'destroy']);
+Route::post('archives/{archive}/again', [ArchiveController::class, 'again']);
+Route::get('archives/{archive}/file', [ArchiveController::class, 'file']);
 
 Route::get('fonts', [FontController::class, 'index']);
 Route::get('fonts/{font}/{hash}', [FontController::class, 'outlines']);

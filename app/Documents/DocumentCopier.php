@@ -23,8 +23,10 @@ final readonly class DocumentCopier
             foreach ($document->sheets()->get() as $sheet) {
                 $this->sheets->copy($sheet, $sheet->name, $copy->id);
             }
-            foreach (DB::table('grids')->where('document_id', $document->id)->orderBy('id')->get() as $grid) {
-                DB::table('grids')->insert([...(array) $grid, 'id' => $this->ids->next(), 'document_id' => $copy->id]);
+            foreach (['grids', 'presets'] as $table) {
+                foreach (DB::table($table)->where('document_id', $document->id)->orderBy('id')->get() as $row) {
+                    DB::table($table)->insert([...(array) $row, 'id' => $this->ids->next(), 'document_id' => $copy->id]);
+                }
             }
 
             return $copy;

@@ -22,17 +22,29 @@ final readonly class SheetCopier
         $copy->id = $this->ids->next();
         $copy->save();
         $ids = $this->items($sheet->id, $copy->id);
-        foreach (['slices', 'guides'] as $table) {
-            foreach (DB::table($table)->where('sheet_id', $sheet->id)->orderBy('id')->get() as $row) {
-                DB::table($table)->insert([...(array) $row, 'id' => $this->ids->next(), 'sheet_id' => $copy->id]);
-            }
+        foreach (DB::table('guides')->where('sheet_id', $sheet->id)->orderBy('id')->get() as $row) {
+            DB::table('guides')->insert([...(array) $row, 'id' => $this->ids->next(), 'sheet_id' => $copy->id]);
         }
-
+        foreach (DB::table('slices')->where('sheet_id', $sheet->id)->orderBy('id')->get() as $row) {
+            DB::table('slices')->insert([...(array) $row, 'id' => $this->ids->next(), 'sheet_id' => $copy->id, 'cut' => self::cut($row->cut, $ids)]);
+        }
         foreach (DB::table('dimensions')->where('sheet_id', $sheet->id)->orderBy('id')->get() as $row) {
             DB::table('dimensions')->insert([...(array) $row, 'id' => $this->ids->next(), 'sheet_id' => $copy->id, 'a' => $ids[$row->a] ?? $row->a, 'b' => $ids[$row->b] ?? $row->b]);
         }
 
         return $copy;
+    }
+
+    /** @param  array<string, string>  $ids  the new ids by the old */
+    private static function cut(?string $cut, array $ids): ?string
+    {
+        if ($cut === null) {
+            return null;
+        }
+        $data = json_decode($cut, true, flags: JSON_THROW_ON_ERROR);
+        $data['items'] = array_map(static fn (string $id): string => $ids[$id] ?? $id, $data['items'] ?? []);
+
+        return json_encode($data, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);
     }
 
     /** @return array<string, string> the new ids by the old */

@@ -5,53 +5,89 @@ declare(strict_types=1);
 namespace App\Export;
 
 use AllSquare\Core\Refusal;
-use Symfony\Component\Process\Exception\ExceptionInterface;
-use Symfony\Component\Process\ExecutableFinder;
+use AllSquare\Core\Slice\HandingOver;
+use Generator;
 use Symfony\Component\Process\Process;
 
-/** Paints SVG as PNG with rsvg-convert, one process for each picture, as many at once as there are processors. */
+/** Paints SVG as PNG or PDF with rsvg-convert, one process for each picture, as many at once as there are processors. */
 final readonly class Rasteriser
 {
     private const AT_ONCE = 2;
 
-    private const SECONDS = 60;
-
-    public function __construct(private int $longestSide)
+    public function __construct(private Tools $tools)
     {
     }
 
     /**
-     * @param  array<array-key, string>  $svgs  each with its width and height in px
-     * @return array<array-key, string> PNG bytes under the same keys: 8 bit RGBA
+     * @param  string  $svg  with its width and height in px
+     * @return string PNG bytes: 8 bit RGBA
      *
      * @throws Refusal when there is no rasteriser, or it fails
      */
-    public function pngs(array $svgs): array
+    public function png(string $svg): string
     {
-        $program = (new ExecutableFinder)->find('rsvg-convert')
-            ?? throw Refusal::because('The rasteriser is missing. Install librsvg2-bin.');
-        $waiting = $svgs;
-        $running = $pngs = [];
-        try {
-            while ($waiting !== [] || $running !== []) {
-                while ($waiting !== [] && count($running) < self::AT_ONCE) {
-                    $key = array_key_first($waiting);
-                    $running[$key] = new Process([$program, '--format', 'png', '--unlimited'], input: $waiting[$key], timeout: self::SECONDS);
-                    $running[$key]->start();
-                    unset($waiting[$key]);
-                }
-                $key = array_key_first($running);
-                $running[$key]->wait();
-                $pngs[$key] = $this->result($running[$key]);
-                unset($running[$key]);
-            }
-        } catch (ExceptionInterface $error) {
-            throw Refusal::because('The rasteriser did not finish: '.mb_strimwidth($error->getMessage(), 0, 200, '…'));
-        } finally {
-            array_map(static fn (Process $process): ?int => $process->stop(0), $running);
-        }
+        return $this->tools->finished($this->process(['--format', 'png'], $svg))->getOutput();
+    }
 
-        return array_replace(array_fill_keys(array_keys($svgs), ''), $pngs);
+    /**
+     * @param  non-empty-list<string>  $svgs  one for each page, with their sizes in mm
+     * @return string PDF bytes
+     *
+     * @throws Refusal when there is no rasteriser, or it fails
+     */
+    public function pdf(array $svgs): string
+    {
+        if (count($svgs) === 1) {
+            return $this->tools->finished($this->process(['--format', 'pdf'], $svgs[0]))->getOutput();
+        }
+        $paths = [];
+        try {
+            foreach ($svgs as $svg) {
+                $paths[] = $path = (string) tempnam(sys_get_temp_dir(), 'page');
+                FileWriting::put($path, $svg);
+            }
+
+            return $this->tools->finished($this->process(['--format', 'pdf', ...$paths]))->getOutput();
+        } finally {
+            array_map(unlink(...), $paths);
+        }
+    }
+
+    /**
+     * Paints one after the other, several at once, and gives the key of each when its file is there. Of the pictures only
+     * those that are being painted are held.
+     *
+     * @template T of array-key
+     *
+     * @param  iterable<T, array{svg: string, path: string, format: 'png'|'pdf'}>  $pictures
+     * @return Generator<int, T>
+     *
+     * @throws Refusal when there is no rasteriser, or it fails
+     */
+    public function files(iterable $pictures): Generator
+    {
+        /** @var list<array{T, Process}> $running */
+        $running = [];
+        try {
+            foreach ($pictures as $key => $picture) {
+                if (count($running) >= self::AT_ONCE) {
+                    [$first, $process] = array_shift($running);
+                    $this->tools->finished($process);
+                    yield $first;
+                }
+                $process = $this->process(['--format', $picture['format'], '--output', $picture['path']], $picture['svg']);
+                $process->start();
+                $running[] = [$key, $process];
+            }
+            foreach ($running as [$key, $process]) {
+                $this->tools->finished($process);
+                yield $key;
+            }
+        } finally {
+            foreach ($running as [, $process]) {
+                $process->stop(0);
+            }
+        }
     }
 
     /**
@@ -59,19 +95,17 @@ final readonly class Rasteriser
      *
      * @throws Refusal when a side is longer than is painted
      */
-    public function refuseTooLarge(array $pixels): void
+    public static function refuseTooLarge(array $pixels): void
     {
-        if (max($pixels) > $this->longestSide) {
-            throw Refusal::because(sprintf('A picture is %s px wide and high at most; this would be %s × %s.', number_format($this->longestSide), number_format($pixels[0]), number_format($pixels[1])), 'scales');
+        if (max($pixels) > HandingOver::LONGEST_SIDE) {
+            throw Refusal::because(sprintf('A picture is %s px wide and high at most; this would be %s × %s.', number_format(HandingOver::LONGEST_SIDE), number_format($pixels[0]), number_format($pixels[1])), 'scales');
         }
     }
 
-    private function result(Process $process): string
+    /** @param  list<string>  $arguments */
+    private function process(array $arguments, ?string $input = null): Process
     {
-        if (! $process->isSuccessful()) {
-            throw Refusal::because('The rasteriser failed: '.mb_strimwidth(trim($process->getErrorOutput()), 0, 200, '…'));
-        }
-
-        return $process->getOutput();
+        // The date of a PDF would make every one another.
+        return $this->tools->process('rsvg-convert', ['--unlimited', ...$arguments], $input, ['SOURCE_DATE_EPOCH' => '0']);
     }
 }

@@ -4,47 +4,85 @@ declare(strict_types=1);
 
 namespace App\Export;
 
+use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Paint\SheetPainter;
+use AllSquare\Core\Sheet\Sheet as CoreSheet;
 use AllSquare\Core\Sheet\Tree;
+use AllSquare\Core\Slice\Areas;
+use AllSquare\Core\Slice\Asset;
+use AllSquare\Core\Text\FontFaces;
 use AllSquare\Core\Text\FontLibrary;
 use App\Models\Item;
+use App\Models\Sheet;
 use App\Sheets\ItemRows;
 
 /** A sheet as it was stored, ready to be painted as SVG, whole or in parts. */
 final readonly class SheetPicture
 {
-    private Tree $tree;
+    public CoreSheet $sheet;
 
-    /** @var array<string, string> */
-    private array $paintings;
+    public Areas $areas;
 
-    /** @var array<string, Rect> */
-    private array $painted;
+    public Tree $tree;
 
     private SheetPainter $painter;
 
-    public function __construct(string $sheetId, FontLibrary $fonts)
+    public function __construct(Sheet $sheet, FontLibrary $fonts, private FontFaces $faces)
     {
         $items = $paintings = $painted = [];
         $columns = [...ItemRows::BASE, 'svg', 'painted_x', 'painted_y', 'painted_w', 'painted_h'];
-        foreach (Item::query()->toBase()->where('sheet_id', $sheetId)->get($columns) as $row) {
+        foreach (Item::query()->toBase()->where('sheet_id', $sheet->id)->get($columns) as $row) {
             $items[] = ItemRows::toCore($row);
             $paintings[$row->id] = $row->svg;
-            $painted[$row->id] = new Rect($row->painted_x, $row->painted_y, $row->painted_w, $row->painted_h);
+            $painted[$row->id] = new Rect((float) $row->painted_x, (float) $row->painted_y, (float) $row->painted_w, (float) $row->painted_h);
         }
+        $this->sheet = $sheet->toCore();
         $this->tree = new Tree($items);
-        [$this->paintings, $this->painted] = [$paintings, $painted];
-        $this->painter = new SheetPainter($fonts);
+        $this->areas = new Areas($this->tree, $painted);
+        $this->painter = new SheetPainter($fonts, $this->tree, $paintings, $painted);
     }
 
     /**
-     * @param  Rect  $view  px of the sheet
+     * @param  Rect  $area  px of the sheet
      * @param  array{int, int}  $pixels  of the picture
      * @param  string|null  $background  #rrggbb, or null for a clear one
      */
-    public function svg(Rect $view, array $pixels, ?string $background): string
+    public function svg(Rect $area, float $factor, array $pixels, ?string $background): string
     {
-        return $this->painter->svg($this->tree, $this->paintings, $this->painted, $view, $pixels, $background);
+        return $this->painter->picture($area, $factor, $pixels, $background);
+    }
+
+    /** What the rasteriser paints an asset from, or, of an SVG, the asset itself. */
+    public function asset(Asset $asset, bool $outlines): string
+    {
+        if ($asset->format->isRaster()) {
+            return $this->painter->picture($asset->area, $asset->factor(), $asset->pixels, $asset->colour, $asset->only);
+        }
+        $size = $asset->format->value === 'pdf'
+            ? $this->millimetres($asset->area)
+            : [Length::text($asset->area->w), Length::text($asset->area->h)];
+
+        return $this->painter->drawing($asset->area, $size, $asset->colour, $asset->only, $outlines || $asset->format->value === 'pdf' ? null : $this->faces);
+    }
+
+    /** The whole sheet at its true size, for print. */
+    public function page(): string
+    {
+        return $this->painter->drawing($this->sheet->box(), $this->millimetres($this->sheet->box()), $this->sheet->background);
+    }
+
+    /** The whole sheet, its size in px. */
+    public function drawing(): string
+    {
+        return $this->painter->drawing($this->sheet->box(), [Length::text($this->sheet->width()), Length::text($this->sheet->height())], $this->sheet->background);
+    }
+
+    /** @return array{string, string} the sides of an area on paper */
+    private function millimetres(Rect $area): array
+    {
+        $side = fn (float $length): string => rtrim(rtrim(number_format($length / $this->sheet->ppi * 25.4, 6, '.', ''), '0'), '.').'mm';
+
+        return [$side($area->w), $side($area->h)];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use AllSquare\Core\Command\ArrangeSlices;
 use AllSquare\Core\Command\Catalogue;
 use AllSquare\Core\Geometry\Unit;
 use AllSquare\Core\Refusal;
@@ -41,6 +42,9 @@ final readonly class Schemas
         $class = Catalogue::named($body->command);
         $params = $body->params ?? new stdClass;
         $this->check($params, 'commands/'.$class::name());
+        if ($class === ArrangeSlices::class) {
+            $this->check($params->params ?? new stdClass, 'commands/'.$params->command);
+        }
         $values = json_decode((string) json_encode($params), true);
 
         return new CommandCall(

@@ -4,21 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Slice\Slice as CoreSlice;
 use Illuminate\Database\Eloquent\Model;
 
-/**
- * The row of a slice.
- *
- * @property string $id
- * @property int $rank
- * @property string $name
- * @property float $x
- * @property float $y
- * @property float $w
- * @property float $h
- */
+/** The row of a slice. The loader reads it as a plain list. */
 final class Slice extends Model
 {
     public $timestamps = false;
@@ -29,14 +18,9 @@ final class Slice extends Model
 
     protected $guarded = [];
 
-    public function toCore(): CoreSlice
-    {
-        return new CoreSlice($this->id, $this->rank, $this->name, new Rect($this->x, $this->y, $this->w, $this->h));
-    }
-
     /** @return array<string, mixed> */
     public static function columns(CoreSlice $slice): array
     {
-        return ['rank' => $slice->rank, 'name' => $slice->name, ...$slice->box->toArray()];
+        return ['rank' => $slice->rank, 'name' => $slice->name, ...$slice->box->toArray(), 'cut' => json_encode($slice->cut->toArray(), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)];
     }
 }

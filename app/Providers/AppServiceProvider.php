@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use AllSquare\Core\Text\FontFaces;
 use AllSquare\Core\Text\FontLibrary;
 use App\Export\ExportLimits;
-use App\Export\Rasteriser;
 use App\Http\Schemas;
 use App\Models\Sheet;
 use Illuminate\Database\Eloquent\Model;
@@ -19,7 +19,7 @@ final class AppServiceProvider extends ServiceProvider
     {
         $this->app->singleton(FontLibrary::class, static fn (): FontLibrary => new FontLibrary(config('allsquare.compiled').'/fonts'));
         $this->app->singleton(Schemas::class, static fn (): Schemas => new Schemas(base_path('schema')));
-        $this->app->singleton(Rasteriser::class, static fn (): Rasteriser => new Rasteriser(config('allsquare.export.side')));
+        $this->app->singleton(FontFaces::class, static fn (): FontFaces => new FontFaces(resource_path('fonts')));
         $this->app->singleton(ExportLimits::class, static fn (): ExportLimits => new ExportLimits(config('allsquare.export.files'), config('allsquare.export.megapixels')));
     }
 

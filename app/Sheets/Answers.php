@@ -15,7 +15,9 @@ use AllSquare\Core\Guide\Guides;
 use AllSquare\Core\Measure\Dimension as CoreDimension;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\Sheet as CoreSheet;
+use AllSquare\Core\Slice\Preset as CorePreset;
 use AllSquare\Core\Slice\Slice as CoreSlice;
+use AllSquare\Core\Slice\Slices;
 use App\History\Patch;
 use App\Models\HistoryLine;
 use App\Models\Item;
@@ -58,7 +60,7 @@ final readonly class Answers
     /** @return array<string, mixed> */
     public static function slice(CoreSlice $slice): array
     {
-        return ['id' => $slice->id, 'name' => $slice->name, ...$slice->box->toArray()];
+        return ['id' => $slice->id, 'name' => $slice->name, ...$slice->box->toArray(), ...$slice->cut->toArray()];
     }
 
     /** @return list<array<string, mixed>> */
@@ -114,6 +116,18 @@ final readonly class Answers
     }
 
     /** @return array<string, mixed> */
+    public static function preset(CorePreset $preset): array
+    {
+        return ['id' => $preset->id, 'name' => $preset->name, ...$preset->settings->toArray()];
+    }
+
+    /** @return list<array<string, mixed>> */
+    public function presets(string $document): array
+    {
+        return array_map(self::preset(...), $this->loader->presets($document));
+    }
+
+    /** @return array<string, mixed> */
     public function unchanged(int $revision, Report $report): array
     {
         return ['revision' => $revision, 'created' => [], 'changed' => [], 'removed' => [], 'report' => self::report($report)];
@@ -137,10 +151,11 @@ final readonly class Answers
             'changed' => $changed,
             'removed' => array_map(strval(...), array_keys(array_filter($done->change->items, static fn (array $pair): bool => $pair[1] === null))),
             ...($done->change->sheet === null ? [] : ['settings' => self::settings($draft->sheet())]),
-            ...($done->change->slices === [] ? [] : ['slices' => array_values(array_map(self::slice(...), $draft->slices->all()))]),
+            ...($done->change->slices === [] ? [] : ['slices' => array_map(self::slice(...), Slices::inOrder($draft->slices->all()))]),
             ...($done->change->guides === [] ? [] : ['guides' => array_values(array_map(self::guide(...), Guides::inOrder($draft->guides->all())))]),
             ...($done->change->dimensions === [] ? [] : ['dimensions' => array_values(array_map(self::dimension(...), $draft->dimensions->all()))]),
             ...($done->change->grids === [] ? [] : ['grids' => array_values(array_map(self::namedGrid(...), $draft->grids->all()))]),
+            ...($done->change->presets === [] ? [] : ['presets' => array_values(array_map(self::preset(...), $draft->presets->all()))]),
             'report' => self::report($done->report),
         ];
     }
@@ -168,6 +183,7 @@ final readonly class Answers
             ...($patch->touches('guides') ? ['guides' => $this->guides($line->sheet_id)] : []),
             ...($patch->touches('dimensions') ? ['dimensions' => $this->dimensions($line->sheet_id)] : []),
             ...($patch->touches('grids') ? ['grids' => $this->grids($line->document_id)] : []),
+            ...($patch->touches('presets') ? ['presets' => $this->presets($line->document_id)] : []),
             'report' => $line->report,
         ];
     }

@@ -9,11 +9,13 @@ use AllSquare\Core\Guide\Guide as CoreGuide;
 use AllSquare\Core\Measure\Dimension as CoreDimension;
 use AllSquare\Core\Sheet\Change;
 use AllSquare\Core\Sheet\Item as CoreItem;
+use AllSquare\Core\Slice\Preset as CorePreset;
 use AllSquare\Core\Slice\Slice as CoreSlice;
 use App\History\Patch;
 use App\Models\Dimension;
 use App\Models\Guide;
 use App\Models\NamedGrid;
+use App\Models\Preset;
 use App\Models\Sheet;
 use App\Models\Slice;
 use Illuminate\Support\Facades\DB;
@@ -23,7 +25,7 @@ use stdClass;
 /** Turns changes of the core into patches, and writes patches. */
 final class ChangeWriter
 {
-    private const TABLES = ['documents', 'sheets', 'items', 'slices', 'guides', 'dimensions', 'grids'];
+    private const TABLES = ['documents', 'sheets', 'items', 'slices', 'guides', 'dimensions', 'grids', 'presets'];
 
     public function patch(Sheet $sheet, Change $change): Patch
     {
@@ -45,6 +47,9 @@ final class ChangeWriter
         }
         foreach ($change->grids as $id => [$was, $is]) {
             $rows[] = self::row('grids', $id, ['document_id' => $sheet->document_id], $was, $is, NamedGrid::columns(...));
+        }
+        foreach ($change->presets as $id => [$was, $is]) {
+            $rows[] = self::row('presets', $id, ['document_id' => $sheet->document_id], $was, $is, Preset::columns(...));
         }
         if ($change->sheet !== null) {
             $rows[] = ['sheets', $sheet->id, ...Patch::difference(...array_map(Sheet::columns(...), $change->sheet))];
@@ -110,7 +115,7 @@ final class ChangeWriter
     }
 
     /**
-     * @template T of CoreItem|CoreSlice|CoreGuide|CoreDimension|CoreGrid
+     * @template T of CoreItem|CoreSlice|CoreGuide|CoreDimension|CoreGrid|CorePreset
      *
      * @param  array<string, string>  $belongs  the column that says to what it belongs
      * @param  T|null  $was

@@ -14,13 +14,15 @@ use AllSquare\Core\Measure\By;
 use AllSquare\Core\Measure\Dimension as CoreDimension;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\Item as CoreItem;
+use AllSquare\Core\Slice\Cut;
+use AllSquare\Core\Slice\Preset as CorePreset;
 use AllSquare\Core\Slice\Slice as CoreSlice;
 use AllSquare\Core\Text\FontLibrary;
 use App\Models\Guide;
 use App\Models\Item;
 use App\Models\NamedGrid;
+use App\Models\Preset;
 use App\Models\Sheet;
-use App\Models\Slice;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
@@ -46,11 +48,12 @@ final readonly class SheetLoader
             $this->fonts,
             $this->ids,
             $needs->scope === Scope::Order ? $this->rows($sheet->id)->count() : 0,
-            $needs->slices ? $this->slices($sheet->id) : [],
-            $needs->guides ? $this->guides($sheet->id) : [],
             // What depends on an item goes with it, whatever the command is.
+            $this->slices($sheet->id),
+            $needs->guides ? $this->guides($sheet->id) : [],
             $this->dimensions($sheet->id),
             $needs->grids ? $this->grids($sheet->document_id) : [],
+            $needs->presets ? $this->presets($sheet->document_id) : [],
             $unit,
             $needs->plan === null ? null : (new PlanLoader($this->fonts, $this))->plan($sheet->id, $needs->plan, baselines: true),
         );
@@ -73,6 +76,15 @@ final readonly class SheetLoader
         return $grids->map(static fn (NamedGrid $grid): CoreGrid => $grid->toCore())->values()->all();
     }
 
+    /** @return list<CorePreset> by name */
+    public function presets(string $document): array
+    {
+        /** @var Collection<int, Preset> $presets */
+        $presets = Preset::query()->where('document_id', $document)->orderBy('name')->orderBy('id')->get();
+
+        return $presets->map(static fn (Preset $preset): CorePreset => $preset->toCore())->values()->all();
+    }
+
     /** @return list<CoreGuide> */
     public function guides(string $sheet): array
     {
@@ -85,10 +97,12 @@ final readonly class SheetLoader
     /** @return list<CoreSlice> in their order */
     public function slices(string $sheet): array
     {
-        /** @var Collection<int, Slice> $slices */
-        $slices = Slice::query()->where('sheet_id', $sheet)->orderBy('rank')->orderBy('id')->get();
+        $statement = self::query('SELECT id, rank, name, x, y, w, h, cut FROM slices WHERE sheet_id = ? ORDER BY rank, id', [$sheet]);
 
-        return $slices->map(static fn (Slice $slice): CoreSlice => $slice->toCore())->values()->all();
+        return array_map(static fn (array $row): CoreSlice => new CoreSlice(
+            $row[0], (int) $row[1], $row[2], new Rect((float) $row[3], (float) $row[4], (float) $row[5], (float) $row[6]),
+            $row[7] === null ? new Cut : Cut::fromArray(json_decode($row[7], true, flags: JSON_THROW_ON_ERROR)),
+        ), $statement->fetchAll(PDO::FETCH_NUM));
     }
 
     /** @return list<CoreItem> */

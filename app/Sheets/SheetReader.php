@@ -30,6 +30,7 @@ final readonly class SheetReader
             'items' => self::inOrder($children, ''),
             'guides' => $this->answers->guides($sheet->id),
             'grids' => $this->answers->grids($sheet->document_id),
+            'presets' => $this->answers->presets($sheet->document_id),
             'dimensions' => $this->answers->dimensions($sheet->id),
             'slices' => $this->answers->slices($sheet->id),
             'revision' => $sheet->revision,

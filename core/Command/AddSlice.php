@@ -10,10 +10,14 @@ use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Measure\Boxes;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Sheet\Item;
+use AllSquare\Core\Slice\Cells;
+use AllSquare\Core\Slice\Cut;
+use AllSquare\Core\Slice\NamePattern;
 use AllSquare\Core\Slice\Slice;
 use AllSquare\Core\Slice\Slices;
 
-/** Cuts slices: one given by figures, or one for each item. */
+/** Cuts slices: one given by figures; from items, each, as one, or every child of a group; along the guides or the grid's cells. */
 final readonly class AddSlice implements Command
 {
     private function __construct(private Params $params)
@@ -32,57 +36,96 @@ final readonly class AddSlice implements Command
 
     public function needs(): Needs
     {
-        return new Needs(slices: true);
+        return new Needs(guides: $this->params->word('along') === 'guides');
     }
 
     public function run(Draft $draft, array $items): Report
     {
-        $typed = array_intersect_key($this->params->all(), array_flip(['x', 'y', 'w', 'h']));
-        if ($items === [] && count($typed) < 4) {
-            throw Refusal::because('Give x, y, w and h, or select the items to cut.', 'params');
+        $wanted = match (true) {
+            $this->params->has('along') => $this->cells($draft),
+            $items !== [] => $this->ofItems($draft, $items),
+            default => [$this->typed($draft)],
+        };
+        if (count($wanted) > Slices::MOST) {
+            throw Refusal::because(sprintf('A sheet has 1,000 slices at most; these would be %s.', number_format(count($wanted))));
         }
-        $made = $items === [] ? [$this->typed($draft)] : $this->fromItems($draft, $items);
-        $summary = count($made) === 1
-            ? sprintf('Cut slice "%s": %s × %s at %s, %s', $made[0]->name, ...array_map(Length::text(...), [$made[0]->box->w, $made[0]->box->h, $made[0]->box->x, $made[0]->box->y]))
-            : 'Cut '.count($made).' slices from '.Words::of($draft, Selected::of($draft, $items)->ids);
+        $pattern = $this->params->word('name');
+        $slices = new Slices($draft);
+        $cuts = new CutParams($this->params, $draft);
+        $made = [];
+        foreach ($wanted as $i => [$box, $sources, $plain, $words]) {
+            $words += ['sheet' => $draft->sheet()->name, 'w' => Length::text($box->w), 'h' => Length::text($box->h)];
+            $name = $pattern === null ? $plain : (new NamePattern($pattern))->name($words, $i + 1);
+            $made[] = $slices->add($name, $box, $cuts->on(new Cut($sources)));
+        }
+        $from = match (true) {
+            $this->params->has('along') => ' along the '.($this->params->word('along') === 'guides' ? 'guides' : 'grid'),
+            $items === [] => '',
+            default => ' from '.Words::of($draft, Selected::of($draft, $items)->ids),
+        };
 
-        return new Report($summary, $items, ['slices' => array_map(static fn (Slice $slice): string => $slice->id, $made)]);
+        return new Report(
+            count($made) === 1 ? 'Cut slice '.$made[0]->words() : 'Cut '.count($made)." slices$from",
+            $items,
+            ['slices' => array_map(static fn (Slice $slice): string => $slice->id, $made)],
+        );
     }
 
-    private function typed(Draft $draft): Slice
+    /** @return array{Rect, list<string>, string, array<string, string>} the box, what it is cut from, its name, and words for a pattern */
+    private function typed(Draft $draft): array
     {
+        if (count(array_filter(['x', 'y', 'w', 'h'], $this->params->has(...))) < 4) {
+            throw Refusal::because('Give x, y, w and h, or select the items to cut.', 'params');
+        }
         $figures = new Figures($draft);
-        $slices = new Slices($draft);
-
-        return $slices->add($slices->free($this->params->word('name') ?? 'slice'), Slices::checked(new Rect(
+        $box = new Rect(
             $figures->read($this->params->length('x') ?? 0.0, Axis::X, 'x'),
             $figures->read($this->params->length('y') ?? 0.0, Axis::Y, 'y'),
             $figures->size($this->params->length('w') ?? 0.0, Axis::X, 'w'),
             $figures->size($this->params->length('h') ?? 0.0, Axis::Y, 'h'),
-        )));
+        );
+
+        return [$box, [], 'slice', []];
     }
 
     /**
-     * One for each item, out to whole pixels round its bounds.
+     * Out to whole pixels round the bounds of each item, of all as one, or of every child of the groups among them.
      *
      * @param  list<string>  $items
-     * @return non-empty-list<Slice>
+     * @return list<array{Rect, list<string>, string, array<string, string>}>
      */
-    private function fromItems(Draft $draft, array $items): array
+    private function ofItems(Draft $draft, array $items): array
     {
+        $ids = Selected::of($draft, $items)->ids;
+        $as = $this->params->word('as') ?? 'each';
+        if ($as === 'children') {
+            $ids = array_merge(...array_map(static fn (string $id): array => array_map(
+                static fn (Item $child): string => $child->id,
+                array_values(array_filter($draft->tree->children($id), static fn (Item $child): bool => ! $child->hidden)),
+            ), $ids));
+            if ($ids === []) {
+                throw Refusal::because('None of these is a group with something in it.', 'items');
+            }
+        }
         $boxes = new Boxes($draft->tree, $draft->fonts);
-        $slices = new Slices($draft);
-        $made = [];
-        foreach (Selected::of($draft, $items)->ids as $id) {
-            $bounds = $boxes->bounds($id);
-            $made[] = $slices->add($slices->free($this->params->word('name') ?? $draft->item($id)->name), Slices::checked(Rect::between(
-                floor($bounds->x + Length::SAME),
-                floor($bounds->y + Length::SAME),
-                ceil($bounds->right() - Length::SAME),
-                ceil($bounds->bottom() - Length::SAME),
-            )));
+        $named = static fn (string $id): string => $draft->item($id)->name;
+        if ($as === 'one') {
+            $box = Rect::unionOf(array_map($boxes->bounds(...), $ids));
+
+            return $box === null ? [] : [[Slice::outward($box), $ids, $named($ids[0]), ['item' => $named($ids[0])]]];
         }
 
-        return $made === [] ? throw Refusal::because('Nothing is selected.', 'items') : $made;
+        return array_map(static fn (string $id): array => [Slice::outward($boxes->bounds($id)), [$id], $named($id), ['item' => $named($id)]], $ids);
+    }
+
+    /** @return list<array{Rect, list<string>, string, array<string, string>}> */
+    private function cells(Draft $draft): array
+    {
+        $sheet = $draft->sheet();
+        $cells = $this->params->word('along') === 'guides' ? Cells::alongGuides($sheet, $draft->guides->all()) : Cells::ofGrid($sheet);
+
+        return array_map(static fn (array $cell): array => [
+            $cell[0], [], "$sheet->name $cell[1]-$cell[2]", ['row' => (string) $cell[1], 'column' => (string) $cell[2]],
+        ], $cells->all());
     }
 }

@@ -26,7 +26,7 @@ final readonly class DeleteSlice implements Command
 
     public function needs(): Needs
     {
-        return new Needs(slices: true);
+        return new Needs;
     }
 
     public function run(Draft $draft, array $items): Report

@@ -10,6 +10,7 @@ use AllSquare\Core\Measure\Boxes;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Sheet\Change;
 use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Slice\Slices;
 
 /** Runs a command on a draft: what it does, groups settled, and a report with what is off the pixel. */
 final readonly class Execution
@@ -31,6 +32,9 @@ final readonly class Execution
         (new GroupFit($draft))->settle();
         self::dropDimensions($draft);
         $change = $draft->change();
+        if ((new Slices($draft))->follow($change)) {
+            $change = $draft->change();
+        }
         foreach ($change->touched() as $id) {
             if (count($draft->tree->ancestors($id)) >= self::DEEPEST) {
                 throw Refusal::because('Groups can lie in each other 24 deep at most.', 'items');

@@ -11,12 +11,12 @@ final readonly class Needs
 {
     /**
      * @param  list<string>  $also  ids that are referred to besides the items named
-     * @param  bool  $slices  whether the sheet's slices are needed
      * @param  bool  $guides  whether its guides are
      * @param  By|null  $plan  by which boxes a plan of the whole sheet is needed, if it is
      * @param  bool  $grids  whether the named grids of the document are
+     * @param  bool  $presets  whether its presets for handing over are
      */
-    public function __construct(public Scope $scope = Scope::Branches, public array $also = [], public bool $slices = false, public bool $guides = false, public bool $grids = false, public ?By $plan = null)
+    public function __construct(public Scope $scope = Scope::Branches, public array $also = [], public bool $guides = false, public bool $grids = false, public bool $presets = false, public ?By $plan = null)
     {
     }
 }

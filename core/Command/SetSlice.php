@@ -7,12 +7,14 @@ namespace AllSquare\Core\Command;
 use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Measure\Boxes;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Slice\NamePattern;
 use AllSquare\Core\Slice\Slice;
 use AllSquare\Core\Slice\Slices;
 
-/** Renames, moves or sizes slices. */
+/** Renames slices, several by a pattern; places and sizes them; sets what they take and as what they are written. */
 final readonly class SetSlice implements Command
 {
     private function __construct(private Params $params)
@@ -31,31 +33,23 @@ final readonly class SetSlice implements Command
 
     public function needs(): Needs
     {
-        return new Needs(slices: true);
+        // Which items they were cut from is known only once they are loaded.
+        return new Needs($this->params->flag('follow') || str_contains($this->params->word('name') ?? '', '{item}') ? Scope::Whole : Scope::Branches);
     }
 
     public function run(Draft $draft, array $items): Report
     {
-        $ids = $this->params->words('slices');
-        $slices = new Slices($draft);
-        $name = $this->params->word('name');
-        if ($name !== null && count($ids) > 1) {
-            throw Refusal::because('Names are given to one slice at a time.', 'name');
+        $slices = array_map($draft->slices->get(...), array_values(array_unique($this->params->words('slices'))));
+        $cuts = new CutParams($this->params, $draft);
+        foreach ($slices as $i => $slice) {
+            $placed = $slice->placed($this->box($draft, $slice->box));
+            $cut = $cuts->on($placed->cut);
+            $box = $cut->follows && ! $slice->cut->follows ? self::followed($draft, $cut->items[0]) : $placed->box;
+            $slices[$i] = new Slice($slice->id, $slice->rank, $slice->name, $box, $cut);
         }
-        foreach ($ids as $id) {
-            $slice = $draft->slices->get($id);
-            if ($name !== null && $slices->free($name, $id) !== trim($name)) {
-                throw Refusal::because(sprintf('There is another slice "%s" on this sheet.', trim($name)), 'name');
-            }
-            $draft->slices->put($id, new Slice($id, $slice->rank, trim($name ?? $slice->name), Slices::checked($this->box($draft, $slice->box))));
-        }
-        $only = $draft->slices->get($ids[0]);
+        $this->put($draft, $slices);
 
-        return new Report(count($ids) > 1 ? 'Set '.count($ids).' slices' : sprintf(
-            'Set slice "%s": %s × %s at %s, %s',
-            $only->name,
-            ...array_map(Length::text(...), [$only->box->w, $only->box->h, $only->box->x, $only->box->y]),
-        ), $items);
+        return new Report(count($slices) > 1 ? 'Set '.count($slices).' slices' : 'Set slice '.$draft->slices->get($slices[0]->id)->words(), $items);
     }
 
     private function box(Draft $draft, Rect $was): Rect
@@ -69,5 +63,59 @@ final readonly class SetSlice implements Command
             $w === null ? $was->w : $figures->size($w, Axis::X, 'w', null, $was),
             $h === null ? $was->h : $figures->size($h, Axis::Y, 'h', null, $was),
         );
+    }
+
+    /**
+     * Where a slice lies that begins to follow its item again.
+     *
+     * @throws Refusal when the item is gone
+     */
+    private static function followed(Draft $draft, string $item): Rect
+    {
+        if (! $draft->tree->has($item)) {
+            throw Refusal::because('The item this slice was cut from is gone.', 'follow');
+        }
+
+        return Slice::checked(Slice::outward((new Boxes($draft->tree, $draft->fonts))->bounds($item)));
+    }
+
+    /**
+     * @param  list<Slice>  $slices
+     *
+     * @throws Refusal when a name is taken, or several would get the same
+     */
+    private function put(Draft $draft, array $slices): void
+    {
+        $pattern = $this->params->word('name');
+        $names = $pattern === null ? null : new NamePattern($pattern);
+        if ($names !== null && count($slices) > 1 && ! $names->varies()) {
+            throw Refusal::because('Several slices cannot have one name. Use a pattern such as {slice} or icon-{nn}.', 'name');
+        }
+        if ($names !== null) {
+            // Their present names are free for each other.
+            array_map(static fn (Slice $slice) => $draft->slices->remove($slice->id), $slices);
+        }
+        foreach ($slices as $i => $slice) {
+            $name = $names === null ? $slice->name : trim($names->name(self::words($draft, $slice), $i + 1));
+            $free = $names === null ? $name : (new Slices($draft))->free($name);
+            if (count($slices) === 1 && $free !== $name) {
+                throw Refusal::because(sprintf('There is another slice "%s" on this sheet.', $name), 'name');
+            }
+            $draft->slices->put($slice->id, new Slice($slice->id, $slice->rank, $free, $slice->box, $slice->cut));
+        }
+    }
+
+    /** @return array<string, string> what stands for the words of a pattern */
+    private static function words(Draft $draft, Slice $slice): array
+    {
+        $item = $slice->cut->items[0] ?? '';
+
+        return [
+            'sheet' => $draft->sheet()->name,
+            'slice' => $slice->name,
+            'item' => $draft->tree->has($item) ? $draft->item($item)->name : $slice->name,
+            'w' => Length::text($slice->box->w),
+            'h' => Length::text($slice->box->h),
+        ];
     }
 }

@@ -7,6 +7,7 @@ namespace AllSquare\Core\Sheet;
 use AllSquare\Core\Grid\NamedGrid;
 use AllSquare\Core\Guide\Guide;
 use AllSquare\Core\Measure\Dimension;
+use AllSquare\Core\Slice\Preset;
 use AllSquare\Core\Slice\Slice;
 
 /** What a command did, as pairs of before and after; null before what was created, null after what was removed. */
@@ -19,14 +20,15 @@ final readonly class Change
      * @param  array<string, array{Guide|null, Guide|null}>  $guides  by id
      * @param  array<string, array{Dimension|null, Dimension|null}>  $dimensions  by id
      * @param  array<string, array{NamedGrid|null, NamedGrid|null}>  $grids  by id
+     * @param  array<string, array{Preset|null, Preset|null}>  $presets  by id
      */
-    public function __construct(public array $items, public array $slices, public ?array $sheet, public array $guides = [], public array $dimensions = [], public array $grids = [])
+    public function __construct(public array $items, public array $slices, public ?array $sheet, public array $guides = [], public array $dimensions = [], public array $grids = [], public array $presets = [])
     {
     }
 
     public function isEmpty(): bool
     {
-        return $this->items === [] && $this->slices === [] && $this->guides === [] && $this->dimensions === [] && $this->grids === [] && $this->sheet === null;
+        return $this->items === [] && $this->slices === [] && $this->guides === [] && $this->dimensions === [] && $this->grids === [] && $this->presets === [] && $this->sheet === null;
     }
 
     /** @return list<string> ids of items that are there now and were not, or are not as they were */

@@ -13,6 +13,7 @@ use AllSquare\Core\Measure\By;
 use AllSquare\Core\Measure\Dimension;
 use AllSquare\Core\Measure\Plan;
 use AllSquare\Core\Refusal;
+use AllSquare\Core\Slice\Preset;
 use AllSquare\Core\Slice\Slice;
 use AllSquare\Core\Text\FontLibrary;
 use AllSquare\Core\UnknownItem;
@@ -39,6 +40,9 @@ final class Draft
     /** @var Drawer<NamedGrid> of the whole document */
     public readonly Drawer $grids;
 
+    /** @var Drawer<Preset> of the whole document */
+    public readonly Drawer $presets;
+
     /** @var array<string, Item> */
     private readonly array $itemsBefore;
 
@@ -51,6 +55,7 @@ final class Draft
      * @param  iterable<Guide>  $guides
      * @param  iterable<Dimension>  $dimensions
      * @param  iterable<NamedGrid>  $grids
+     * @param  iterable<Preset>  $presets
      * @param  Unit  $unit  in which bare numbers in sums are given
      * @param  Plan|null  $plan  of the whole sheet before the command, where not all of it is loaded
      */
@@ -64,6 +69,7 @@ final class Draft
         iterable $guides = [],
         iterable $dimensions = [],
         iterable $grids = [],
+        iterable $presets = [],
         public readonly Unit $unit = Unit::Px,
         private ?Plan $plan = null,
     ) {
@@ -74,6 +80,7 @@ final class Draft
         $this->guides = new Drawer(self::byId($guides), 'guide');
         $this->dimensions = new Drawer(self::byId($dimensions), 'dimension');
         $this->grids = new Drawer(self::byId($grids), 'grid');
+        $this->presets = new Drawer(self::byId($presets), 'preset');
     }
 
     public function sheet(): Sheet
@@ -147,18 +154,21 @@ final class Draft
             $this->guides->changes(),
             $this->dimensions->changes(),
             $this->grids->changes(),
+            $this->presets->changes(),
         );
     }
 
     /**
-     * A draft of nothing but these, for what is worked out in the space of a group: ids and fonts are the same,
-     * and nothing of it is part of the change.
+     * A draft of nothing but these, for what is worked out beside the sheet's items, or in the space of a group: ids and
+     * fonts are the same, and nothing of it is part of the change.
      *
      * @param  iterable<Item>  $items
+     * @param  iterable<Guide>  $guides
+     * @param  Plan|null  $plan  where it is another than that of these items
      */
-    public function plane(iterable $items): self
+    public function plane(iterable $items, iterable $guides = [], ?Plan $plan = null): self
     {
-        return new self($this->sheet, $items, $this->fonts, $this->ids, $this->itemsOnSheet, unit: $this->unit);
+        return new self($this->sheet, $items, $this->fonts, $this->ids, $this->itemsOnSheet, guides: $guides, unit: $this->unit, plan: $plan);
     }
 
     /** The items as they were before the command. */
@@ -168,7 +178,7 @@ final class Draft
     }
 
     /**
-     * @template T of Slice|Guide|Dimension|NamedGrid
+     * @template T of Slice|Guide|Dimension|NamedGrid|Preset
      *
      * @param  iterable<T>  $things
      * @return array<string, T>

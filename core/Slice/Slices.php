@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace AllSquare\Core\Slice;
 
 use AllSquare\Core\Arrange\Ranks;
-use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Measure\Boxes;
 use AllSquare\Core\Refusal;
+use AllSquare\Core\Sheet\Change;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\Naming;
 
@@ -20,14 +21,26 @@ final readonly class Slices
     {
     }
 
-    public function add(string $name, Rect $box): Slice
+    /**
+     * @param  array<string, Slice>  $slices
+     * @return list<Slice> in the order in which they were cut
+     */
+    public static function inOrder(array $slices): array
+    {
+        usort($slices, static fn (Slice $a, Slice $b): int => [$a->rank, $a->id] <=> [$b->rank, $b->id]);
+
+        return $slices;
+    }
+
+    /** @param  string  $name  made unique by a number behind it */
+    public function add(string $name, Rect $box, Cut $cut = new Cut): Slice
     {
         $slices = $this->draft->slices->all();
         if (count($slices) >= self::MOST) {
             throw Refusal::because('A sheet has 1,000 slices at most.');
         }
         $highest = $slices === [] ? 0 : max(array_map(static fn (Slice $slice): int => $slice->rank, $slices));
-        $slice = new Slice($this->draft->nextId(), $highest + Ranks::STEP, $name, $box);
+        $slice = new Slice($this->draft->nextId(), $highest + Ranks::STEP, $this->free($name), Slice::checked($box), $cut);
         $this->draft->slices->put($slice->id, $slice);
 
         return $slice;
@@ -51,15 +64,61 @@ final readonly class Slices
         return $free;
     }
 
-    /** @throws Refusal for a slice with nothing in it */
-    public static function checked(Rect $box): Rect
+    /**
+     * Slices that follow an item go where it went, and go with it when it is deleted (RULES 12).
+     *
+     * @param  Change  $change  of the items
+     * @return bool whether any slice is not as it was
+     */
+    public function follow(Change $change): bool
     {
-        foreach (['w' => $box->w, 'h' => $box->h] as $side => $length) {
-            if ($length < Length::SAME) {
-                throw Refusal::because("A slice is wider and higher than 0; here $side is ".Length::text($length).'.', $side);
+        $followers = array_filter($this->draft->slices->all(), static fn (Slice $slice): bool => $slice->cut->follows && $slice->cut->items !== []);
+        if ($followers === []) {
+            return false;
+        }
+        $isTouched = array_flip($change->touched());
+        $holdsTouched = [];
+        foreach (array_keys($isTouched) as $id) {
+            foreach ($this->draft->tree->ancestors((string) $id) as $group) {
+                $holdsTouched[$group->id] = true;
+            }
+        }
+        $boxes = new Boxes($this->draft->tree, $this->draft->fonts);
+        $any = false;
+        foreach ($followers as $slice) {
+            $item = $slice->cut->items[0];
+            if ($this->draft->wasRemoved($item)) {
+                $this->draft->slices->remove($slice->id);
+                $any = true;
+            } elseif ($this->isLoaded($item) && (isset($isTouched[$item]) || isset($holdsTouched[$item]) || $this->liesInAny($item, $isTouched))) {
+                $box = Slice::outward($boxes->bounds($item));
+                if (! $box->same($slice->box) && $box->w >= 1.0 && $box->h >= 1.0) {
+                    $this->draft->slices->put($slice->id, new Slice($slice->id, $slice->rank, $slice->name, $box, $slice->cut));
+                    $any = true;
+                }
             }
         }
 
-        return $box;
+        return $any;
+    }
+
+    /** Whether all of it is there to be measured: of groups that only count for their order, the contents are not loaded. */
+    private function isLoaded(string $item): bool
+    {
+        $tree = $this->draft->tree;
+
+        return $tree->has($item) && (! $tree->item($item)->kind->holdsItems() || $tree->children($item) !== []);
+    }
+
+    /** @param  array<array-key, int>  $groups  by id */
+    private function liesInAny(string $item, array $groups): bool
+    {
+        foreach ($this->draft->tree->ancestors($item) as $group) {
+            if (isset($groups[$group->id])) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

@@ -21,6 +21,7 @@ abstract class HttpTestCase extends TestCase
     {
         $this->data = new DataFolder;
         touch($this->data->path.'/allsquare.sqlite');
+        touch($this->data->path.'/queue.sqlite');
         foreach (['work/logs', 'work/framework/views'] as $folder) {
             mkdir($this->data->path."/$folder", 0o775, true);
         }
@@ -38,12 +39,13 @@ abstract class HttpTestCase extends TestCase
         if (! is_file(config('allsquare.compiled').'/fonts/index.php')) {
             Artisan::call('allsquare:compile');
         }
-        Artisan::call('migrate', ['--force' => true]);
+        Artisan::call('allsquare:migrate');
     }
 
     protected function tearDown(): void
     {
         DB::disconnect();
+        DB::disconnect('queue');
         $this->data->remove();
         parent::tearDown();
     }

@@ -6,12 +6,21 @@ namespace App\Http\Controllers;
 
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Refusal;
-use AllSquare\Core\Slice\Slice as CoreSlice;
+use AllSquare\Core\Slice\Asset;
+use AllSquare\Core\Slice\Background;
+use AllSquare\Core\Slice\Format;
+use AllSquare\Core\Slice\HandingOver;
+use AllSquare\Core\Slice\Scale;
+use AllSquare\Core\Slice\Settings;
+use AllSquare\Core\Slice\Slice;
+use AllSquare\Core\Text\FontFaces;
 use AllSquare\Core\Text\FontLibrary;
+use AllSquare\Core\UnknownItem;
+use App\Export\AssetFiles;
 use App\Export\Rasteriser;
 use App\Export\SheetPicture;
 use App\Models\Sheet;
-use App\Models\Slice;
+use App\Sheets\SheetLoader;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -19,29 +28,34 @@ use Illuminate\Http\Response;
 /** A sheet, or one of its slices, as a picture. */
 final readonly class RenderController
 {
-    public function __construct(private FontLibrary $fonts)
+    public function __construct(private FontLibrary $fonts, private FontFaces $faces, private SheetLoader $loader, private Rasteriser $rasteriser)
     {
     }
 
     public function svg(Request $request, Sheet $sheet): Response
     {
-        return self::picture($this->painted($request, $sheet, 1.0), 'image/svg+xml');
+        [$picture, $asset] = $this->asked($request, $sheet, Format::Svg);
+
+        return self::picture($picture->asset($asset, true), Format::Svg);
     }
 
-    public function png(Request $request, Sheet $sheet, Rasteriser $rasteriser): Response
+    public function png(Request $request, Sheet $sheet, AssetFiles $files): Response
     {
         $given = $request->query('scale', '1');
-        if (! is_string($given) || ! is_numeric($given) || (float) $given <= 0 || (float) $given > 16) {
-            throw Refusal::because('The scale is a number above 0 and 16 at most.', 'scale');
-        }
-        $scale = (float) $given;
-        $rasteriser->refuseTooLarge($this->slice($request, $sheet)->pixels($scale));
+        $scale = is_string($given) ? Scale::read($given) : throw Refusal::because('A size reads like 2x, 300w or 200h.', 'scale');
 
-        return self::picture($rasteriser->pngs([$this->painted($request, $sheet, $scale)])[0], 'image/png');
+        return self::picture($files->one(...$this->asked($request, $sheet, Format::Png, $scale)), Format::Png);
+    }
+
+    public function pdf(Request $request, Sheet $sheet): Response
+    {
+        [$picture, $asset] = $this->asked($request, $sheet, Format::Pdf);
+
+        return self::picture($this->rasteriser->pdf([$picture->asset($asset, true)]), Format::Pdf);
     }
 
     /** The colour of one pixel of the sheet as it is painted and exported, #rrggbb; null where nothing is painted. */
-    public function colour(Request $request, Sheet $sheet, Rasteriser $rasteriser): JsonResponse
+    public function colour(Request $request, Sheet $sheet): JsonResponse
     {
         $core = $sheet->toCore();
         $at = array_map(static fn (string $axis): ?float => is_numeric($request->query($axis)) ? (float) $request->query($axis) : null, ['x', 'y']);
@@ -49,31 +63,48 @@ final readonly class RenderController
             throw Refusal::because('Point at a place on the sheet: x and y in px, from its top left.', 'x');
         }
         $pixel = new Rect(min(floor($at[0]), $core->width() - 1), min(floor($at[1]), $core->height() - 1), 1.0, 1.0);
-        $picture = imagecreatefromstring($rasteriser->pngs([(new SheetPicture($sheet->id, $this->fonts))->svg($pixel, [1, 1], $sheet->background)])[0]);
+        $picture = imagecreatefromstring($this->rasteriser->png($this->pictureOf($sheet)->svg($pixel, 1.0, [1, 1], $sheet->background)));
         $of = $picture === false ? 0x7F000000 : (int) imagecolorat($picture, 0, 0);
 
         return new JsonResponse(['colour' => $of >> 24 === 127 ? null : sprintf('#%06x', $of & 0xFFFFFF)]);
     }
 
-    private function painted(Request $request, Sheet $sheet, float $scale): string
+    /**
+     * The slice asked for; without one, the whole sheet as if it were one.
+     *
+     * @return array{SheetPicture, Asset}
+     */
+    private function asked(Request $request, Sheet $sheet, Format $format, ?Scale $scale = null): array
     {
-        $slice = $this->slice($request, $sheet);
-
-        return (new SheetPicture($sheet->id, $this->fonts))->svg($slice->box, $slice->pixels($scale), $sheet->background);
-    }
-
-    /** The slice asked for; without one, the whole sheet as if it were one. */
-    private function slice(Request $request, Sheet $sheet): CoreSlice
-    {
+        $picture = $this->pictureOf($sheet);
         $id = $request->query('slice');
+        $slice = is_string($id) ? $this->slice($sheet, $id) : new Slice($sheet->id, 0, 'sheet', $picture->sheet->box());
+        $plain = new Slice($slice->id, 0, $slice->name, $slice->box, $slice->cut->with(['scales' => null, 'formats' => null]));
+        $asset = HandingOver::of($picture->sheet, [$plain], new Settings([$scale ?? Scale::read(1)], [$format], Background::read('sheet')), $picture->areas)->assets[0];
+        if ($format->isRaster()) {
+            Rasteriser::refuseTooLarge($asset->pixels);
+        }
 
-        return is_string($id)
-            ? Slice::query()->where('sheet_id', $sheet->id)->findOrFail($id)->toCore()
-            : new CoreSlice($sheet->id, 0, $sheet->name, $sheet->toCore()->box());
+        return [$picture, $asset];
     }
 
-    private static function picture(string $bytes, string $type): Response
+    private function slice(Sheet $sheet, string $id): Slice
     {
-        return new Response($bytes, 200, ['Content-Type' => $type, 'Content-Security-Policy' => "default-src 'none'; style-src 'unsafe-inline'"]);
+        foreach ($this->loader->slices($sheet->id) as $slice) {
+            if ($slice->id === $id) {
+                return $slice;
+            }
+        }
+        throw UnknownItem::named($id, 'slice');
+    }
+
+    private function pictureOf(Sheet $sheet): SheetPicture
+    {
+        return new SheetPicture($sheet, $this->fonts, $this->faces);
+    }
+
+    private static function picture(string $bytes, Format $format): Response
+    {
+        return new Response($bytes, 200, ['Content-Type' => $format->mediaType(), 'Content-Security-Policy' => "default-src 'none'; style-src 'unsafe-inline'"]);
     }
 }

@@ -6,6 +6,7 @@ namespace Tests\Core\Command;
 
 use AllSquare\Core\Geometry\Unit;
 use AllSquare\Core\Refusal;
+use AllSquare\Core\Slice\Scale;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Scene;
@@ -125,7 +126,7 @@ final class SetAndAddTest extends TestCase
         [$first, $second] = array_values($scene->slices);
         self::assertSame(['x' => 10.0, 'y' => 10.0, 'w' => 21.0, 'h' => 20.0], $first->box->toArray());
         self::assertSame(['Card', 'card 2'], [$first->name, $second->name]);
-        self::assertSame([32, 30], $first->pixels(1.5));
+        self::assertSame([32, 30], Scale::read(1.5)->pixels($first->box));
         $scene->run('set-slice', [], ['slices' => [$first->id], 'w' => 'w + 9', 'name' => 'pier/card']);
         self::assertSame([30.0, 'pier/card'], [$scene->slices[$first->id]->box->w, $scene->slices[$first->id]->name]);
         $scene->run('delete-slice', [], ['slices' => [$first->id]]);

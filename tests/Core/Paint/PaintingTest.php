@@ -79,8 +79,9 @@ final class PaintingTest extends TestCase
         $boxes = $scene->boxes();
         $paintings = array_map(static fn ($item): string => $painters->of($item)->svg($item), $scene->items);
         $painted = array_map(static fn ($item): Rect => $boxes->ink($item->id), $scene->items);
-        $svg = (new SheetPainter(Fonts::library()))->svg($tree, $paintings, $painted, new Rect(0, 0, 100, 80), [200, 160], '#ffffff');
-        self::assertStringContainsString("width='200' height='160' viewBox='0 0 100 80'", $svg);
+        $svg = (new SheetPainter(Fonts::library(), $tree, $paintings, $painted))->picture(new Rect(0, 0, 100, 80), 2.0, [200, 160], '#ffffff');
+        self::assertStringContainsString("width='200' height='160'", $svg);
+        self::assertStringContainsString("transform='matrix(2 0 0 2 0 0)'", $svg);
         self::assertSame(1, substr_count($svg, "<rect width='50'"), 'neither the hidden one nor the one outside');
         self::assertSame(2, substr_count($svg, '<path id='), 'two glyphs');
         self::assertStringContainsString("opacity='0.5'", $svg);

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core\Slice;
 
 use AllSquare\Core\Slice\FileNames;
+use AllSquare\Core\Slice\Format;
+use AllSquare\Core\Slice\Scale;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -35,12 +37,35 @@ final class FileNamesTest extends TestCase
     public function test_long_names_are_cut_and_names_that_differ_by_case_are_told_apart(): void
     {
         $names = new FileNames;
-        self::assertSame(80, mb_strlen($names->stem(str_repeat('é', 300))));
+        self::assertSame(120, strlen($names->stem(str_repeat('é', 300))), 'bytes, of which 255 with size and ending are taken everywhere');
         self::assertSame(['pier', 'PIER-2', 'Pier-3'], array_map($names->stem(...), ['pier', 'PIER', 'Pier']));
     }
 
     public function test_scales_are_in_the_name(): void
     {
-        self::assertSame(['a.png', 'a@2x.png', 'a@1.5x.png'], array_map(static fn (float $s): string => FileNames::file('a', $s, 'png'), [1.0, 2.0, 1.5]));
+        $file = static fn (string $scale): string => FileNames::file('a', Scale::read($scale), Format::Png);
+        self::assertSame(['a.png', 'a@2x.png', 'a@1.5x.png', 'a-300w.png', 'a-200h.png'], array_map($file, ['1', '2x', '1.5', '300w', '200h']));
+        self::assertSame(['a.svg', 'a@2x.jpg'], [FileNames::file('a', null, Format::Svg), FileNames::file('a', Scale::read('2'), Format::Jpeg)]);
+    }
+
+    public function test_a_folder_never_stands_where_a_file_does(): void
+    {
+        $names = new FileNames;
+        self::assertSame(['a', 'a-png/b'], [$names->stem('a'), $names->stem('a.png/b')]);
+    }
+
+    public function test_names_that_differ_by_composition_alone_are_told_apart(): void
+    {
+        $names = new FileNames;
+        self::assertSame(['é', 'é-2'], [$names->stem('é'), $names->stem("e\u{301}")]);
+    }
+
+    public function test_why_a_file_is_not_called_as_its_slice_is_said(): void
+    {
+        $names = new FileNames;
+        self::assertSame(['pier', null], $names->put('pier'));
+        self::assertSame(['Pier-2', 'another file is called "Pier"'], $names->put('Pier'));
+        self::assertSame(['a/b-c-', 'not every system takes "a/b:c?"'], $names->put('a/b:c?'));
+        self::assertSame(['_CON', 'not every system takes "CON"'], $names->put('CON'));
     }
 }

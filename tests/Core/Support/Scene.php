@@ -18,6 +18,7 @@ use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\Item;
 use AllSquare\Core\Sheet\Kind\Kinds;
 use AllSquare\Core\Sheet\Sheet;
+use AllSquare\Core\Slice\Preset;
 use AllSquare\Core\Slice\Slice;
 
 /** A sheet to try commands on: items are put there plainly, then commands run one after another. */
@@ -37,6 +38,9 @@ final class Scene
 
     /** @var array<string, NamedGrid> */
     public array $grids = [];
+
+    /** @var array<string, Preset> */
+    public array $presets = [];
 
     /** in which bare numbers in sums are typed */
     public Unit $unit = Unit::Px;
@@ -96,7 +100,7 @@ final class Scene
 
     public function draft(): Draft
     {
-        return new Draft($this->sheet, $this->items, Fonts::library(), $this->ids, count($this->items), $this->slices, $this->guides, $this->dimensions, $this->grids, $this->unit);
+        return new Draft($this->sheet, $this->items, Fonts::library(), $this->ids, count($this->items), $this->slices, $this->guides, $this->dimensions, $this->grids, $this->presets, $this->unit);
     }
 
     public function bounds(string $id): Rect
@@ -128,6 +132,7 @@ final class Scene
         $this->guides = $draft->guides->all();
         $this->dimensions = $draft->dimensions->all();
         $this->grids = $draft->grids->all();
+        $this->presets = $draft->presets->all();
         $this->sheet = $draft->sheet();
     }
 }

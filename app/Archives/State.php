@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Archives;
+
+/** What became of an archive that was ordered. */
+enum State: string
+{
+    case Waiting = 'waiting';
+    case Making = 'making';
+    case Done = 'done';
+    case Failed = 'failed';
+    case Cancelled = 'cancelled';
+
+    public function isOver(): bool
+    {
+        return $this !== self::Waiting && $this !== self::Making;
+    }
+}

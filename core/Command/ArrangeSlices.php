@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace AllSquare\Core\Command;
+
+use AllSquare\Core\Measure\By;
+use AllSquare\Core\Refusal;
+use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Sheet\Item;
+use AllSquare\Core\Slice\Plane;
+use AllSquare\Core\Slice\Slice;
+
+/** Moves, sizes, aligns or spaces slices by the commands that do so with items. A slice that is moved follows its item no more. */
+final readonly class ArrangeSlices implements Command
+{
+    /** The commands that only place and size. */
+    public const ARRANGING = ['align', 'block', 'distribute', 'fit-to-grid', 'inset', 'match-size', 'move-by', 'place', 'resize', 'set-gap', 'square-up'];
+
+    /** @param  list<string>  $ids */
+    private function __construct(private array $ids, private Command $command)
+    {
+    }
+
+    public static function name(): string
+    {
+        return 'arrange-slices';
+    }
+
+    /** @throws Refusal when that command does more than placing and sizing */
+    public static function from(Params $params): self
+    {
+        $name = $params->word('command') ?? '';
+        if (! in_array($name, self::ARRANGING, true)) {
+            throw Refusal::because('Slices take: '.implode(', ', self::ARRANGING).'.', 'command');
+        }
+        $inner = $params->value('params');
+
+        return new self($params->words('slices'), Catalogue::make($name, is_array($inner) ? array_filter($inner, is_string(...), ARRAY_FILTER_USE_KEY) : []));
+    }
+
+    public function needs(): Needs
+    {
+        $inner = $this->command->needs();
+
+        return new Needs(also: [], guides: $inner->guides, plan: $inner->plan === null ? null : By::Frame);
+    }
+
+    public function run(Draft $draft, array $items): Report
+    {
+        $ids = array_values(array_unique($this->ids));
+        $slices = array_map($draft->slices->get(...), $ids);
+        $plane = (new Plane($draft))->of($draft->slices->all(), $this->command->needs()->plan !== null);
+        $report = $this->command->run($plane, $ids);
+        foreach ($plane->tree->all() as $item) {
+            $this->refuseCopies($draft, $item);
+        }
+        foreach ($slices as $slice) {
+            $box = $plane->item($slice->id)->frame;
+            if (! $box->same($slice->box)) {
+                $draft->slices->put($slice->id, $slice->placed($box));
+            }
+        }
+
+        return new Report($report->summary, $items, ['slices' => array_map(static fn (Slice $slice): string => $slice->id, $slices)] + array_diff_key($report->details, ['moved' => true]));
+    }
+
+    private function refuseCopies(Draft $draft, Item $item): void
+    {
+        if (! isset($draft->slices->all()[$item->id])) {
+            throw Refusal::because('Slices are not copied that way.', 'params');
+        }
+    }
+}

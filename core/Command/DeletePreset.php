@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace AllSquare\Core\Command;
+
+use AllSquare\Core\Sheet\Draft;
+
+/** Deletes kept settings for handing over. */
+final readonly class DeletePreset implements Command
+{
+    private function __construct(private string $preset)
+    {
+    }
+
+    public static function name(): string
+    {
+        return 'delete-preset';
+    }
+
+    public static function from(Params $params): self
+    {
+        return new self($params->word('preset') ?? '');
+    }
+
+    public function needs(): Needs
+    {
+        return new Needs(presets: true);
+    }
+
+    public function run(Draft $draft, array $items): Report
+    {
+        $name = $draft->presets->get($this->preset)->name;
+        $draft->presets->remove($this->preset);
+
+        return new Report("Deleted the preset \"$name\"", $items);
+    }
+}

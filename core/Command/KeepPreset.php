@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace AllSquare\Core\Command;
+
+use AllSquare\Core\Refusal;
+use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Sheet\Naming;
+use AllSquare\Core\Slice\Preset;
+use AllSquare\Core\Slice\Settings;
+
+/** Keeps settings for handing over under a name for all sheets of the document; in place of those of that name. */
+final readonly class KeepPreset implements Command
+{
+    private const MOST = 100;
+
+    private function __construct(private string $called, private Settings $settings)
+    {
+    }
+
+    public static function name(): string
+    {
+        return 'keep-preset';
+    }
+
+    public static function from(Params $params): self
+    {
+        return new self($params->word('name') ?? '', Settings::fromArray($params->all()));
+    }
+
+    public function needs(): Needs
+    {
+        return new Needs(presets: true);
+    }
+
+    public function run(Draft $draft, array $items): Report
+    {
+        $name = Naming::checked($this->called);
+        $same = array_filter($draft->presets->all(), static fn (Preset $preset): bool => mb_strtolower($preset->name) === mb_strtolower($name));
+        if ($same === [] && count($draft->presets->all()) >= self::MOST) {
+            throw Refusal::because('A document keeps 100 presets at most.', 'name');
+        }
+        $id = $same === [] ? $draft->nextId() : (string) array_key_first($same);
+        $draft->presets->put($id, new Preset($id, $name, $this->settings));
+
+        return new Report(($same === [] ? 'Kept' : 'Kept anew')." the settings for handing over as \"$name\"", $items, ['preset' => $id]);
+    }
+}
