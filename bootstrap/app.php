@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 use AllSquare\Core\Refusal;
+use App\Contract\InvalidRequest;
 use App\History\NothingToTravel;
-use App\Http\InvalidRequest;
 use App\Http\Middleware\BodyWithinBounds;
 use App\Http\Middleware\KnownHost;
 use App\Http\Middleware\SameSiteWrites;

@@ -12,6 +12,9 @@ return [
     // The longest request body, in bytes.
     'body' => 4 * 1024 * 1024,
 
+    // The longest document file that is opened.
+    'file' => 32 * 1024 * 1024,
+
     // What is exported while someone waits for the answer: more than this goes to the queue.
     'export' => ['files' => 20, 'megapixels' => 20],
 

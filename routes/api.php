@@ -9,6 +9,7 @@ use App\Http\Controllers\ExportController;
 use App\Http\Controllers\FontController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\MeasureController;
+use App\Http\Controllers\MeasuredController;
 use App\Http\Controllers\RenderController;
 use App\Http\Controllers\SheetController;
 use App\Http\Controllers\SnapController;
@@ -16,6 +17,8 @@ use Illuminate\Support\Facades\Route;
 
 Route::get('documents', [DocumentController::class, 'index']);
 Route::post('documents', [DocumentController::class, 'store']);
+Route::post('documents/import', [DocumentController::class, 'import']);
+Route::get('documents/{document}/file', [DocumentController::class, 'file']);
 Route::get('documents/{document}', [DocumentController::class, 'show']);
 Route::patch('documents/{document}', [DocumentController::class, 'update']);
 Route::delete('documents/{document}', [DocumentController::class, 'destroy']);
@@ -47,6 +50,11 @@ Route::get('sheets/{sheet}/render.svg', [RenderController::class, 'svg']);
 Route::get('sheets/{sheet}/colour', [RenderController::class, 'colour']);
 Route::get('sheets/{sheet}/render.png', [RenderController::class, 'png']);
 Route::get('sheets/{sheet}/render.pdf', [RenderController::class, 'pdf']);
+
+Route::get('sheets/{sheet}/measured', [MeasuredController::class, 'show']);
+Route::get('sheets/{sheet}/measured.svg', [MeasuredController::class, 'svg']);
+Route::get('sheets/{sheet}/measured.pdf', [MeasuredController::class, 'pdf']);
+Route::get('sheets/{sheet}/measured.html', [MeasuredController::class, 'html']);
 
 Route::post('sheets/{sheet}/export', [ExportController::class, 'export']);
 Route::post('sheets/{sheet}/export/plan', [ExportController::class, 'plan']);

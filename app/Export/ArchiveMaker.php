@@ -23,6 +23,37 @@ final readonly class ArchiveMaker
      */
     public function make(ExportPlan $plan, string $folder, Stock $stock, ?array $before, callable $done): MadeArchive
     {
+        [$files, $manifest] = $this->files($plan, $folder, $stock, $before, $done);
+        $path = "$folder/archive.zip";
+        $zip = new ZipArchive;
+        if ($zip->open($path, ZipArchive::CREATE | ZipArchive::OVERWRITE) !== true) {
+            throw Refusal::because(FileWriting::full());
+        }
+        foreach ($files as $file) {
+            $zip->addFile($file->path, $file->name);
+            // What is compressed already gets no smaller.
+            $zip->setCompressionName($file->name, preg_match('/\.(png|jpg|webp|pdf)$/', $file->name) === 1 ? ZipArchive::CM_STORE : ZipArchive::CM_DEFLATE);
+        }
+        foreach ([...($plan->order->page ? ['index.html'] : []), 'manifest.json'] as $name) {
+            $zip->addFile("$folder/$name", $name);
+        }
+        if (! @$zip->close()) {
+            @unlink($path);
+            throw Refusal::because(FileWriting::full());
+        }
+
+        return new MadeArchive($path, $files, $manifest);
+    }
+
+    /**
+     * The files by themselves, with the manifest and, if wished, the page beside them in the folder.
+     *
+     * @param  array<string, string>|null  $before  as for make()
+     * @param  callable(int): void  $done  as for make()
+     * @return array{list<MadeFile>, Manifest}
+     */
+    public function files(ExportPlan $plan, string $folder, Stock $stock, ?array $before, callable $done): array
+    {
         $plan->check();
         $files = [];
         $done(0);
@@ -41,25 +72,7 @@ final readonly class ArchiveMaker
         if ($plan->order->page) {
             FileWriting::put("$folder/index.html", (new AssetPage($plan->sheet->name, $ordered))->html());
         }
-        $path = "$folder/archive.zip";
-        $zip = new ZipArchive;
-        if ($zip->open($path, ZipArchive::CREATE | ZipArchive::OVERWRITE) !== true) {
-            throw Refusal::because(FileWriting::full());
-        }
-        foreach ($ordered as $file) {
-            $zip->addFile($file->path, $file->name);
-            // What is compressed already gets no smaller.
-            $zip->setCompressionName($file->name, preg_match('/\.(png|jpg|webp|pdf)$/', $file->name) === 1 ? ZipArchive::CM_STORE : ZipArchive::CM_DEFLATE);
-        }
-        if ($plan->order->page) {
-            $zip->addFile("$folder/index.html", 'index.html');
-        }
-        $zip->addFile("$folder/manifest.json", 'manifest.json');
-        if (! @$zip->close()) {
-            @unlink($path);
-            throw Refusal::because(FileWriting::full());
-        }
 
-        return new MadeArchive($path, $ordered, $manifest);
+        return [$ordered, $manifest];
     }
 }

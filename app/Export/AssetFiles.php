@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Export;
 
+use AllSquare\Core\Measured\Kind;
+use AllSquare\Core\Measured\Wish;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Slice\Asset;
 use AllSquare\Core\Slice\Format;
@@ -22,7 +24,7 @@ final readonly class AssetFiles
     /** Px of a whole sheet that is painted to be cut; a larger one is painted piece by piece. */
     private const MOST_WHOLE = 32_000_000;
 
-    public function __construct(private Rasteriser $rasteriser, private Cutter $cutter)
+    public function __construct(private Rasteriser $rasteriser, private Cutter $cutter, private MeasuredFiles $measuring)
     {
     }
 
@@ -57,6 +59,7 @@ final readonly class AssetFiles
             yield MadeFile::at("$folder/$i", $asset->file, $fingerprints[$i], false, $asset);
         }
         yield from $this->pages($plan, $folder, $stock);
+        yield from $this->measured($plan, $folder);
     }
 
     /**
@@ -132,6 +135,24 @@ final readonly class AssetFiles
                 yield from $assets;
             }
             @unlink($whole);
+        }
+    }
+
+    /** @return Generator<int, MadeFile> the measured sheet, which changes with the least move, so that it is always made */
+    private function measured(ExportPlan $plan, string $folder): Generator
+    {
+        if ($plan->measured === []) {
+            return;
+        }
+        $measured = $this->measuring->measured($plan->picture, new Wish(kinds: $plan->picture->sheet->grid->isEmpty() ? [Kind::Size, Kind::Gap, Kind::Margin] : Kind::cases()));
+        foreach ($plan->measured as $format => $name) {
+            $bytes = match ($format) {
+                'svg' => $this->measuring->svg($plan->picture, $measured),
+                'pdf' => $this->measuring->pdf($plan->picture, $measured),
+                default => $this->measuring->html($plan->picture, $measured),
+            };
+            FileWriting::put("$folder/measured.$format", $bytes);
+            yield MadeFile::at("$folder/measured.$format", $name, hash('sha256', $bytes), false);
         }
     }
 

@@ -66,16 +66,16 @@ final readonly class SheetPicture
         return $this->painter->drawing($asset->area, $size, $asset->colour, $asset->only, $outlines || $asset->format->value === 'pdf' ? null : $this->faces);
     }
 
+    /** What is on the sheet, in its space, for a drawing around it. */
+    public function body(): string
+    {
+        return $this->painter->body();
+    }
+
     /** The whole sheet at its true size, for print. */
     public function page(): string
     {
         return $this->painter->drawing($this->sheet->box(), $this->millimetres($this->sheet->box()), $this->sheet->background);
-    }
-
-    /** The whole sheet, its size in px. */
-    public function drawing(): string
-    {
-        return $this->painter->drawing($this->sheet->box(), [Length::text($this->sheet->width()), Length::text($this->sheet->height())], $this->sheet->background);
     }
 
     /** @return array{string, string} the sides of an area on paper */

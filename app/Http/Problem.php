@@ -6,6 +6,7 @@ namespace App\Http;
 
 use AllSquare\Core\Refusal;
 use AllSquare\Core\UnknownItem;
+use App\Contract\InvalidRequest;
 use App\History\NothingToTravel;
 use App\Sheets\PatchMismatch;
 use App\Sheets\StaleRevision;

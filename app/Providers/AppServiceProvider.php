@@ -6,8 +6,8 @@ namespace App\Providers;
 
 use AllSquare\Core\Text\FontFaces;
 use AllSquare\Core\Text\FontLibrary;
+use App\Contract\Schemas;
 use App\Export\ExportLimits;
-use App\Http\Schemas;
 use App\Models\Sheet;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Route;

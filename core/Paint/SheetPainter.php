@@ -42,7 +42,7 @@ final readonly class SheetPainter
             "<svg xmlns='http://www.w3.org/2000/svg' width='%d' height='%d'>%s%s<g transform='matrix(%s 0 0 %s %s %s)'>%s</g></svg>\n",
             $pixels[0],
             $pixels[1],
-            $this->glyphs($body),
+            Lettering::outlines($this->fonts, $body),
             $background === null ? '' : sprintf("<rect width='%d' height='%d' fill='%s'/>", $pixels[0], $pixels[1], $background),
             self::exact($factor),
             self::exact($factor),
@@ -73,10 +73,16 @@ final readonly class SheetPainter
             $size[1],
             implode(' ', $box),
             $words === null || $faces === null ? '' : $this->style($faces, $words, $area, $only),
-            $this->glyphs($body),
+            Lettering::outlines($this->fonts, $body),
             $background === null ? '' : vsprintf("<rect x='%s' y='%s' width='%s' height='%s' fill='%s'/>", [...$box, $background]),
             $body,
         );
+    }
+
+    /** The whole sheet without anything around it, for a drawing in its space; glyphs are left as references. */
+    public function body(): string
+    {
+        return $this->children(null, new Rect(-1e7, -1e7, 2e7, 2e7), null);
     }
 
     /** @param  list<string>|null  $only */
@@ -138,18 +144,5 @@ final readonly class SheetPainter
     private static function exact(float $value): string
     {
         return $value === 0.0 ? '0' : rtrim(rtrim(number_format($value, 12, '.', ''), '0'), '.');
-    }
-
-    /** The outlines of those glyphs that are used, and of no others. */
-    private function glyphs(string $body): string
-    {
-        preg_match_all("/href='#([a-z0-9-]+)-([0-9a-f]+)'/", $body, $uses, PREG_SET_ORDER);
-        $defs = [];
-        foreach ($uses as [, $font, $codePoint]) {
-            $defs["$font-$codePoint"] ??= sprintf("<path id='%s-%s' d='%s'/>", $font, $codePoint, $this->fonts->outlines($font)[(int) hexdec($codePoint)] ?? '');
-        }
-        ksort($defs);
-
-        return $defs === [] ? '' : '<defs>'.implode('', $defs).'</defs>';
     }
 }

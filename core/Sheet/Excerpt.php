@@ -4,13 +4,7 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Sheet;
 
-use AllSquare\Core\Geometry\Angle;
-use AllSquare\Core\Geometry\Length;
-use AllSquare\Core\Geometry\Point;
-use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Refusal;
-use AllSquare\Core\Series\Layouts;
-use AllSquare\Core\Sheet\Kind\Kinds;
 
 /**
  * Items cut out of a sheet, as they lie on the clipboard: `{format, version, items}`, each group before what is in it,
@@ -72,49 +66,12 @@ final readonly class Excerpt
             if ($parent !== null && ! $made[$root][$ids[$parent]]->kind->holdsItems()) {
                 throw Refusal::because(sprintf('Item %d of what was pasted lies in something that cannot hold items.', $i + 1), 'file');
             }
-            $made[$root][$id] = self::item($draft, $data, $id, $parent === null ? null : $ids[$parent], $i);
+            $made[$root][$id] = ItemData::read($data, $id, $parent === null ? null : $ids[$parent], $i * 1024, $draft->fonts);
             $ids[$source] = $id;
             $rootOf[$source] = $root;
         }
 
         return $made;
-    }
-
-    /** @param  array<string, mixed>  $data */
-    private static function item(Draft $draft, array $data, string $id, ?string $parent, int $place): Item
-    {
-        $kind = Kinds::named(is_string($data['kind'] ?? null) ? $data['kind'] : '');
-        $given = array_intersect_key($data, $kind->properties());
-        $frame = self::lengths($data['frame'] ?? null);
-        $origin = self::lengths($data['origin'] ?? null);
-        $item = new Item(
-            $id, $parent, $place * 1024, $kind,
-            Naming::checked(is_string($data['name'] ?? null) ? $data['name'] : ''),
-            (new Rect($frame['x'], $frame['y'], $frame['w'], $frame['h']))->settled(),
-            Angle::keep(is_numeric($data['angle'] ?? null) ? (float) $data['angle'] : 0.0),
-            false,
-            ($data['hidden'] ?? null) === true,
-            [...$kind->properties(), ...(new Properties($draft->fonts))->normal(array_diff_key($given, ['series' => true]))],
-            new Point($origin['x'], $origin['y']),
-        );
-        if (! is_array($given['series'] ?? null)) {
-            return $item;
-        }
-        $item = $item->withProps(['series' => $given['series']]);
-
-        return $item->withProps(['series' => Layouts::stored(Layouts::of($item, 1), Layouts::counting($item))]);
-    }
-
-    /** @return array{x: float, y: float, w: float, h: float} */
-    private static function lengths(mixed $given): array
-    {
-        $read = static function (string $name) use ($given): float {
-            $value = is_array($given) && is_numeric($given[$name] ?? null) ? (float) $given[$name] : 0.0;
-
-            return abs($value) <= Length::LIMIT ? $value : throw Refusal::because('That lies beyond 1,000,000 px.', 'file');
-        };
-
-        return ['x' => $read('x'), 'y' => $read('y'), 'w' => max(0.0, $read('w')), 'h' => max(0.0, $read('h'))];
     }
 
     /** @param  array<string, mixed>  $data */

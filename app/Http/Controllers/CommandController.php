@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use AllSquare\Core\Command\Catalogue;
+use App\Contract\Schemas;
 use App\Http\Body;
-use App\Http\Schemas;
 use App\Sheets\CommandRunner;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;

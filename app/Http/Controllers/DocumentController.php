@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use AllSquare\Core\Geometry\Unit;
+use App\Contract\Schemas;
 use App\Documents\DocumentCopier;
+use App\Documents\DocumentFiles;
 use App\Documents\SheetBook;
 use App\Http\Body;
-use App\Http\Schemas;
+use App\Http\Download;
 use App\Models\Document;
 use App\Models\Sheet;
 use App\Sheets\Answers;
@@ -16,6 +18,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Symfony\Component\HttpKernel\Exception\UnsupportedMediaTypeHttpException;
 
 final readonly class DocumentController
 {
@@ -71,6 +74,21 @@ final readonly class DocumentController
     public function copy(Document $document, DocumentCopier $copier): JsonResponse
     {
         return new JsonResponse($this->answer($copier->copy($document)), 201);
+    }
+
+    /** The document as a JSON file, always the same bytes for the same document. */
+    public function file(Document $document, DocumentFiles $files): Response
+    {
+        return new Response($files->write($document), 200, ['Content-Type' => 'application/json', 'Content-Disposition' => Download::disposition($document->name, 'allsquare.json')]);
+    }
+
+    public function import(Request $request, DocumentFiles $files): JsonResponse
+    {
+        if (! $request->isJson()) {
+            throw new UnsupportedMediaTypeHttpException('A document is opened from its JSON file.');
+        }
+
+        return new JsonResponse($this->answer($files->open($request->getContent())), 201);
     }
 
     /** @return array<string, mixed> */

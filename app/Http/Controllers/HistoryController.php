@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Contract\Schemas;
 use App\History\TimeTravel;
 use App\Http\Body;
-use App\Http\Schemas;
 use App\Models\Document;
 use App\Models\HistoryLine;
 use Illuminate\Database\Eloquent\Collection;

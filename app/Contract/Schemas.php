@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Http;
+namespace App\Contract;
 
 use AllSquare\Core\Command\ArrangeSlices;
 use AllSquare\Core\Command\Catalogue;

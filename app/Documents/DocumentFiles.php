@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Documents;
+
+use AllSquare\Core\Format\DocumentContent;
+use AllSquare\Core\Format\DocumentFile;
+use AllSquare\Core\Format\DocumentReader;
+use AllSquare\Core\Format\SheetContent;
+use AllSquare\Core\Grid\NamedGrid as CoreGrid;
+use AllSquare\Core\Guide\Guide as CoreGuide;
+use AllSquare\Core\Measure\Dimension as CoreDimension;
+use AllSquare\Core\Refusal;
+use AllSquare\Core\Sheet\Change;
+use AllSquare\Core\Sheet\Item as CoreItem;
+use AllSquare\Core\Sheet\Tree;
+use AllSquare\Core\Slice\Preset as CorePreset;
+use AllSquare\Core\Slice\Slice as CoreSlice;
+use AllSquare\Core\Text\FontLibrary;
+use App\Contract\InvalidRequest;
+use App\Contract\Schemas;
+use App\Models\Document;
+use App\Models\Sheet;
+use App\Sheets\ChangeWriter;
+use App\Sheets\Deriver;
+use App\Sheets\SheetLoader;
+use App\Sheets\UlidSource;
+use Illuminate\Support\Facades\DB;
+
+/** Documents as JSON files: written, and opened as new documents. */
+final readonly class DocumentFiles
+{
+    public function __construct(private SheetLoader $loader, private ChangeWriter $writer, private Deriver $deriver, private Schemas $schemas, private FontLibrary $fonts, private UlidSource $ids)
+    {
+    }
+
+    public function write(Document $document): string
+    {
+        return DB::transaction(fn (): string => DocumentFile::write(new DocumentContent(
+            $document->name,
+            array_values($document->sheets->map(fn (Sheet $sheet): SheetContent => new SheetContent(
+                $sheet->toCore(), $this->loader->everything($sheet->id), $this->loader->guides($sheet->id), $this->loader->dimensions($sheet->id), $this->loader->slices($sheet->id),
+            ))->all()),
+            $this->loader->grids($document->id),
+            $this->loader->presets($document->id),
+        )));
+    }
+
+    /**
+     * @throws InvalidRequest when it does not follow the schema
+     * @throws Refusal when it is no document, or something in it cannot be; nothing of it is then kept
+     */
+    public function open(string $json): Document
+    {
+        $data = DocumentFile::decode($json);
+        $this->schemas->check(json_decode(json_encode($data, JSON_THROW_ON_ERROR), flags: JSON_THROW_ON_ERROR), 'document-file');
+        $content = (new DocumentReader($this->fonts, $this->ids))->read($data);
+
+        return DB::transaction(function () use ($content): Document {
+            $document = Document::query()->create(['name' => $content->name]);
+            foreach ($content->sheets as $position => $sheet) {
+                $this->store($document, $sheet, $position, $position === 0 ? $content : null);
+            }
+
+            return $document;
+        });
+    }
+
+    /** @param  DocumentContent|null  $with  what belongs to the document itself, which is stored along with its first sheet */
+    private function store(Document $document, SheetContent $content, int $position, ?DocumentContent $with): void
+    {
+        $core = $content->sheet;
+        Sheet::query()->create(['id' => $core->id, 'document_id' => $document->id, 'position' => $position, ...Sheet::columns($core)]);
+        $sheet = Sheet::query()->findOrFail($core->id);
+        $created = static fn (array $things): array => array_combine(array_column($things, 'id'), array_map(static fn (object $thing): array => [null, $thing], $things));
+        /** @var array<string, array{CoreItem|null, CoreItem|null}> $items */
+        $items = $created($content->items);
+        /** @var array<string, array{CoreSlice|null, CoreSlice|null}> $slices */
+        $slices = $created($content->slices);
+        /** @var array<string, array{CoreGuide|null, CoreGuide|null}> $guides */
+        $guides = $created($content->guides);
+        /** @var array<string, array{CoreDimension|null, CoreDimension|null}> $dimensions */
+        $dimensions = $created($content->dimensions);
+        /** @var array<string, array{CoreGrid|null, CoreGrid|null}> $grids */
+        $grids = $created($with->grids ?? []);
+        /** @var array<string, array{CorePreset|null, CorePreset|null}> $presets */
+        $presets = $created($with->presets ?? []);
+        $rows = $this->deriver->derive(new Tree($content->items), array_map(strval(...), array_keys($items)));
+        $this->writer->write($this->writer->patch($sheet, new Change($items, $slices, null, $guides, $dimensions, $grids, $presets)), $rows);
+    }
+}

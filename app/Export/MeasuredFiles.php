@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Export;
+
+use AllSquare\Core\Measured\Drawing;
+use AllSquare\Core\Measured\Listing;
+use AllSquare\Core\Measured\MeasuredSheet;
+use AllSquare\Core\Measured\Stylesheet;
+use AllSquare\Core\Measured\Wish;
+use AllSquare\Core\Text\FontLibrary;
+use App\Sheets\PlanLoader;
+
+/** The measured sheet as SVG, PDF and a page. */
+final readonly class MeasuredFiles
+{
+    public function __construct(private PlanLoader $plans, private FontLibrary $fonts, private Rasteriser $rasteriser)
+    {
+    }
+
+    public function measured(SheetPicture $picture, Wish $wish): MeasuredSheet
+    {
+        return MeasuredSheet::of($picture->sheet, $picture->tree, $this->plans->plan($picture->sheet->id, $wish->by), $wish);
+    }
+
+    /** @param  bool  $listed  with the list of all parts and measures beneath the drawing */
+    public function svg(SheetPicture $picture, MeasuredSheet $measured, bool $listed = true): string
+    {
+        return (new Drawing($measured, $this->fonts))->svg($picture->body(), $listed);
+    }
+
+    public function pdf(SheetPicture $picture, MeasuredSheet $measured): string
+    {
+        return $this->rasteriser->pdf([$this->svg($picture, $measured)]);
+    }
+
+    /** A page by itself: the drawing, the list as tables, and the values as CSS. */
+    public function html(SheetPicture $picture, MeasuredSheet $measured): string
+    {
+        $listing = new Listing($measured, $this->fonts);
+        $text = static fn (string $words): string => htmlspecialchars($words, ENT_QUOTES | ENT_SUBSTITUTE);
+        $row = static fn (array $cells, string $tag = 'td'): string => '<tr>'.implode('', array_map(static fn (string $cell): string => "<$tag>".$text($cell)."</$tag>", $cells)).'</tr>';
+        $table = static fn (array $head, array $rows): string => $rows === [] ? '' : '<table><thead>'.$row($head, 'th').'</thead><tbody>'.implode("\n", array_map($row, $rows)).'</tbody></table>';
+        $title = $text($measured->sheet->name.', measured');
+        $svg = $this->svg($picture, $measured, false);
+        $parts = $table(['No.', 'Name', 'x', 'y', 'Width', 'Height'], $listing->parts());
+        $distances = $table(['Between', 'Direction', 'px'], $listing->distances());
+        $css = $text((new Stylesheet($measured))->css());
+
+        return <<<HTML
+            <!doctype html>
+            <html lang="en">
+            <meta charset="utf-8">
+            <meta name="viewport" content="width=device-width">
+            <title>$title</title>
+            <style>body{margin:32px;font:14px/1.5 system-ui,sans-serif;color:#20302d;background:#fffefb}h1{font-size:20px}svg{max-width:100%;height:auto}table{border-collapse:collapse;margin:24px 0}th,td{padding:3px 12px;text-align:left;border-bottom:1px solid #d3cdbd}td:nth-child(n+3){text-align:right;font-variant-numeric:tabular-nums}pre{padding:16px;background:#f2efe4;overflow:auto}</style>
+            <h1>$title</h1>
+            $svg
+            $parts
+            $distances
+            <h2>As CSS</h2>
+            <pre><code>$css</code></pre>
+            </html>
+
+            HTML;
+    }
+}

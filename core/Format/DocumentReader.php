@@ -1,0 +1,193 @@
+<?php
+
+declare(strict_types=1);
+
+namespace AllSquare\Core\Format;
+
+use AllSquare\Core\Arrange\GroupFit;
+use AllSquare\Core\Arrange\Ranks;
+use AllSquare\Core\Command\Execution;
+use AllSquare\Core\Geometry\Axis;
+use AllSquare\Core\Geometry\Length;
+use AllSquare\Core\Geometry\Point;
+use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Geometry\Unit;
+use AllSquare\Core\Grid\NamedGrid;
+use AllSquare\Core\Grid\SheetGrid;
+use AllSquare\Core\Guide\Guide;
+use AllSquare\Core\Measure\By;
+use AllSquare\Core\Measure\Dimension;
+use AllSquare\Core\Measure\Side;
+use AllSquare\Core\Refusal;
+use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Sheet\Ids;
+use AllSquare\Core\Sheet\Item;
+use AllSquare\Core\Sheet\ItemData;
+use AllSquare\Core\Sheet\Margins;
+use AllSquare\Core\Sheet\Naming;
+use AllSquare\Core\Sheet\Sheet;
+use AllSquare\Core\Slice\Cut;
+use AllSquare\Core\Slice\Preset;
+use AllSquare\Core\Slice\Settings;
+use AllSquare\Core\Slice\Slices;
+use AllSquare\Core\Text\FontLibrary;
+use AllSquare\Core\Text\TextFrame;
+
+/** Makes a document of what a file says, whose shape has been checked against schema/document-file.json. Everything gets new ids. */
+final readonly class DocumentReader
+{
+    public function __construct(private FontLibrary $fonts, private Ids $ids)
+    {
+    }
+
+    /**
+     * @param  array<mixed>  $file  as DocumentFile::decode() gave it
+     *
+     * @throws Refusal when something in it cannot be
+     */
+    public function read(array $file): DocumentContent
+    {
+        return new DocumentContent(
+            Naming::checked(self::word($file, 'name')),
+            array_map($this->sheet(...), self::list($file, 'sheets')),
+            array_map(fn (array $grid): NamedGrid => NamedGrid::fromArray($this->ids->next(), Naming::checked(self::word($grid, 'name')), $grid), self::list($file, 'grids')),
+            array_map(fn (array $preset): Preset => new Preset($this->ids->next(), Naming::checked(self::word($preset, 'name')), Settings::fromArray($preset)), self::list($file, 'presets')),
+        );
+    }
+
+    /** @param  array<string, mixed>  $data */
+    private function sheet(array $data): SheetContent
+    {
+        $sheet = $this->settings($data);
+        $ids = $items = [];
+        $this->items(self::list($data, 'items'), null, 1, $items, $ids);
+        if (count($items) > Draft::MOST_ITEMS) {
+            throw Refusal::because("\"$sheet->name\" has ".number_format(count($items)).' items; a sheet holds 20,000 at most.', 'items');
+        }
+        $draft = new Draft($sheet, $items, $this->fonts, $this->ids);
+        $fit = new GroupFit($draft);
+        foreach (array_reverse($items) as $item) {
+            if ($item->kind->holdsItems()) {
+                $fit->fit($item->id);
+            }
+        }
+        foreach (self::list($data, 'slices') as $slice) {
+            $this->slice($draft, $slice, $ids);
+        }
+
+        return new SheetContent($sheet, array_values($draft->tree->all()), $this->guides($data), $this->dimensions($data, $ids), Slices::inOrder($draft->slices->all()));
+    }
+
+    /** @param  array<string, mixed>  $data */
+    private function settings(array $data): Sheet
+    {
+        $number = static fn (array $of, string $name, float $else = 0.0): float => is_numeric($of[$name] ?? null) ? (float) $of[$name] : $else;
+        $part = static fn (string $name): array => is_array($data[$name] ?? null) ? $data[$name] : [];
+        $unit = Unit::tryFrom(self::word($data, 'unit', 'px')) ?? Unit::Px;
+        [$margins, $zero] = [$part('margins'), $part('zero')];
+
+        return new Sheet(
+            $this->ids->next(), Naming::checked(self::word($data, 'name')),
+            $number($data, 'width'), $number($data, 'height'), $unit, $number($data, 'ppi', 96.0),
+            is_bool($data['whole_pixels'] ?? null) ? $data['whole_pixels'] : $unit === Unit::Px,
+            new Margins($number($margins, 'left'), $number($margins, 'top'), $number($margins, 'right'), $number($margins, 'bottom')),
+            is_string($data['background'] ?? null) ? strtolower($data['background']) : null,
+            new Point($number($zero, 'x'), $number($zero, 'y')),
+            is_numeric($data['unit_of_spacing'] ?? null) ? (float) $data['unit_of_spacing'] : null,
+            SheetGrid::fromArray(array_filter($part('grid'), is_string(...), ARRAY_FILTER_USE_KEY)),
+        );
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $list
+     * @param  list<Item>  $items  those read so far, each group before what is in it
+     * @param  array<string, string>  $ids  the new ids by those of the file
+     */
+    private function items(array $list, ?string $parent, int $depth, array &$items, array &$ids): void
+    {
+        if ($depth > Execution::DEEPEST) {
+            throw Refusal::because('Groups can lie in each other 24 deep at most.', 'items');
+        }
+        $texts = new TextFrame($this->fonts);
+        foreach ($list as $i => $data) {
+            $id = $this->ids->next();
+            $item = ItemData::read($data, $id, $parent, ($i + 1) * Ranks::STEP, $this->fonts)->with(['locked' => ($data['locked'] ?? null) === true, 'reference' => ($data['reference'] ?? null) === true]);
+            if ($item->kind->name() === 'text' && $item->frame->w + $item->frame->h < Length::SAME) {
+                $item = $texts->fitted($item, true);
+            }
+            $items[] = $item;
+            $given = self::word($data, 'id');
+            if ($given !== '' && isset($ids[$given])) {
+                throw Refusal::because(sprintf('Two items have the id "%s".', mb_strimwidth($given, 0, 40, '…')), 'items');
+            }
+            $ids[$given] = $id;
+            $inside = self::list($data, 'items');
+            if ($inside !== [] && ! $item->kind->holdsItems()) {
+                throw Refusal::because("\"$item->name\" cannot hold items.", 'items');
+            }
+            $this->items($inside, $id, $depth + 1, $items, $ids);
+        }
+    }
+
+    /**
+     * @param  array<string, mixed>  $data
+     * @param  array<string, string>  $ids
+     */
+    private function slice(Draft $draft, array $data, array $ids): void
+    {
+        $side = static fn (string $name): float => is_numeric($data[$name] ?? null) ? Length::settle((float) $data[$name]) : 0.0;
+        $items = array_values(array_filter(array_map(static fn (mixed $id): ?string => is_string($id) ? $ids[$id] ?? null : null, is_array($data['items'] ?? null) ? $data['items'] : [])));
+        $cut = Cut::fromArray([...$data, 'items' => $items]);
+        if (($cut->follows && count($items) !== 1) || ($cut->only && $items === [])) {
+            throw Refusal::because(sprintf('Slice "%s" follows, or takes alone, an item that is not there.', self::word($data, 'name')), 'slices');
+        }
+        (new Slices($draft))->add(self::word($data, 'name'), new Rect($side('x'), $side('y'), $side('w'), $side('h')), $cut);
+    }
+
+    /**
+     * @param  array<string, mixed>  $data
+     * @return list<Guide>
+     */
+    private function guides(array $data): array
+    {
+        return array_map(fn (array $guide): Guide => new Guide(
+            $this->ids->next(), Axis::from(self::word($guide, 'axis')), is_numeric($guide['at'] ?? null) ? Length::settle((float) $guide['at']) : 0.0, ($guide['locked'] ?? null) === true,
+        ), self::list($data, 'guides'));
+    }
+
+    /**
+     * @param  array<string, mixed>  $data
+     * @param  array<string, string>  $ids
+     * @return list<Dimension>
+     */
+    private function dimensions(array $data, array $ids): array
+    {
+        return array_map(function (array $dimension) use ($ids): Dimension {
+            [$a, $b] = [self::word($dimension, 'a'), self::word($dimension, 'b')];
+            $to = Side::tryFrom($b) === null ? $ids[$b] ?? null : $b;
+            if (! isset($ids[$a]) || $to === null) {
+                throw Refusal::because('A dimension names an item that is not there.', 'dimensions');
+            }
+
+            return new Dimension($this->ids->next(), $ids[$a], $to, self::word($dimension, 'axis'), By::tryFrom(self::word($dimension, 'by')) ?? By::Frame);
+        }, self::list($data, 'dimensions'));
+    }
+
+    /**
+     * @param  array<mixed>  $of
+     * @return list<array<string, mixed>>
+     */
+    private static function list(array $of, string $name): array
+    {
+        $list = is_array($of[$name] ?? null) ? $of[$name] : [];
+
+        // @phpstan-ignore return.type (objects of a file have names)
+        return array_values(array_filter($list, is_array(...)));
+    }
+
+    /** @param  array<mixed>  $of */
+    private static function word(array $of, string $name, string $else = ''): string
+    {
+        return is_string($of[$name] ?? null) ? $of[$name] : $else;
+    }
+}

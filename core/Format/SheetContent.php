@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace AllSquare\Core\Format;
+
+use AllSquare\Core\Guide\Guide;
+use AllSquare\Core\Measure\Dimension;
+use AllSquare\Core\Sheet\Item;
+use AllSquare\Core\Sheet\Sheet;
+use AllSquare\Core\Slice\Slice;
+
+/** A sheet with everything on it. */
+final readonly class SheetContent
+{
+    /**
+     * @param  list<Item>  $items
+     * @param  list<Guide>  $guides
+     * @param  list<Dimension>  $dimensions
+     * @param  list<Slice>  $slices  in their order
+     */
+    public function __construct(public Sheet $sheet, public array $items, public array $guides = [], public array $dimensions = [], public array $slices = [])
+    {
+    }
+}

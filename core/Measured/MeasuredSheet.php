@@ -1,0 +1,147 @@
+<?php
+
+declare(strict_types=1);
+
+namespace AllSquare\Core\Measured;
+
+use AllSquare\Core\Geometry\Axis;
+use AllSquare\Core\Geometry\Length;
+use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Grid\SheetGrid;
+use AllSquare\Core\Measure\Gap;
+use AllSquare\Core\Measure\Inset;
+use AllSquare\Core\Measure\Ledger;
+use AllSquare\Core\Measure\Placed;
+use AllSquare\Core\Measure\Plan;
+use AllSquare\Core\Measure\Side;
+use AllSquare\Core\Refusal;
+use AllSquare\Core\Sheet\Sheet;
+use AllSquare\Core\Sheet\Tree;
+use AllSquare\Core\UnknownItem;
+
+/** A layout with its lengths: sizes, gaps, margins and the grid, for the one who builds it. */
+final readonly class MeasuredSheet
+{
+    private const MOST = 2_000;
+
+    /**
+     * @param  list<Part>  $parts  in reading order
+     * @param  list<Measure>  $measures  sizes first, then gaps, margins, the grid
+     * @param  list<Gap>  $gaps  those among the parts
+     */
+    private function __construct(public Sheet $sheet, public array $parts, public array $measures, public array $gaps)
+    {
+    }
+
+    /**
+     * @param  Plan  $plan  of everything visible, by the boxes that are measured
+     *
+     * @throws UnknownItem for one that is not on the sheet
+     * @throws Refusal when there is nothing to measure, or too much
+     */
+    public static function of(Sheet $sheet, Tree $tree, Plan $plan, Wish $wish): self
+    {
+        $placed = self::placed($tree, $plan, $wish);
+        if ($placed === [] && ! $wish->wants(Kind::Grid)) {
+            throw Refusal::because('There is nothing to measure here.', 'items');
+        }
+        if (count($placed) > self::MOST) {
+            throw Refusal::because(sprintf('At most 2,000 items are measured at a time; these are %s. Select some of them.', number_format(count($placed))), 'items');
+        }
+        usort($placed, static fn (Placed $a, Placed $b): int => [$a->box->y, $a->box->x] <=> [$b->box->y, $b->box->x]);
+        $parts = [];
+        foreach ($placed as $i => $one) {
+            $parts[$one->id] = new Part($i + 1, $one->id, $tree->item($one->id)->name, $one->box);
+        }
+        $ledger = Ledger::of($plan, $sheet->box(), $sheet->ppi)->among(array_map(strval(...), array_keys($parts)));
+        $grounds = array_column($plan->placed, null, 'id');
+        $measures = [
+            ...($wish->wants(Kind::Size) ? array_merge(...array_map(self::sizes(...), array_values($parts)), ...[[]]) : []),
+            ...($wish->wants(Kind::Gap) ? array_map(static fn (Gap $gap): Measure => self::gap($gap, $parts), $ledger->gaps) : []),
+            ...($wish->wants(Kind::Margin) ? array_map(static fn (Inset $inset): Measure => self::margin($inset, $parts, ($grounds[$inset->ground ?? ''] ?? null)->box ?? $sheet->box(), $inset->ground === null ? 'the sheet' : $tree->item($inset->ground)->name), $ledger->insets) : []),
+            ...($wish->wants(Kind::Grid) ? self::grid($sheet) : []),
+        ];
+
+        return new self($sheet, array_values($parts), array_values(array_filter($measures, static fn (Measure $measure): bool => $measure->size >= Length::SAME)), $ledger->gaps);
+    }
+
+    /** The box round the sheet and all that is measured, which may reach past it. */
+    public function extent(): Rect
+    {
+        return Rect::unionOf([$this->sheet->box(), ...array_map(static fn (Part $part): Rect => $part->box, $this->parts)]) ?? $this->sheet->box();
+    }
+
+    /** @return list<Placed> */
+    private static function placed(Tree $tree, Plan $plan, Wish $wish): array
+    {
+        foreach ([...($wish->items ?? []), ...($wish->level === null ? [] : [$wish->level])] as $id) {
+            $tree->item($id);
+        }
+        $is = array_flip($wish->items ?? []);
+
+        return array_values(array_filter($plan->placed, static fn (Placed $one): bool => $wish->items === null ? $one->parent === $wish->level : isset($is[$one->id])));
+    }
+
+    /** @return list<Measure> */
+    private static function sizes(Part $part): array
+    {
+        $box = $part->box;
+
+        return [
+            new Measure(Kind::Size, Axis::X, $box->x, $box->right(), [$box->y, $box->bottom()], [$part->number], "width of $part->name"),
+            new Measure(Kind::Size, Axis::Y, $box->y, $box->bottom(), [$box->x, $box->right()], [$part->number], "height of $part->name"),
+        ];
+    }
+
+    /** @param  array<string, Part>  $parts */
+    private static function gap(Gap $gap, array $parts): Measure
+    {
+        [$a, $b] = [$parts[$gap->a], $parts[$gap->b]];
+
+        return new Measure(Kind::Gap, $gap->axis, $gap->from, $gap->to, $gap->across, [$a->number, $b->number], "$a->name to $b->name");
+    }
+
+    /** @param  array<string, Part>  $parts */
+    private static function margin(Inset $inset, array $parts, Rect $ground, string $name): Measure
+    {
+        $part = $parts[$inset->item];
+        $box = $part->box;
+        [$from, $to] = match ($inset->side) {
+            Side::Left => [$ground->x, $box->x],
+            Side::Right => [$box->right(), $ground->right()],
+            Side::Top => [$ground->y, $box->y],
+            Side::Bottom => [$box->bottom(), $ground->bottom()],
+        };
+        $axis = $inset->side->axis();
+        $across = $axis === Axis::X ? [$box->y, $box->bottom()] : [$box->x, $box->right()];
+
+        return new Measure(Kind::Margin, $axis, $from, max($from, $to), $across, [$part->number], "$part->name to the {$inset->side->value} of $name");
+    }
+
+    /** @return list<Measure> columns and rows with their gutters, and the margins beside them */
+    private static function grid(Sheet $sheet): array
+    {
+        $measures = [];
+        foreach (Axis::cases() as $axis) {
+            $spans = SheetGrid::spans($sheet, $axis);
+            if ($spans === []) {
+                continue;
+            }
+            $word = $axis === Axis::X ? 'column' : 'row';
+            [$extent, $beyond] = [$axis->size($sheet->box()), $axis->across()->size($sheet->box())];
+            $at = 0.0;
+            foreach ([...$spans, [$extent, $extent]] as $i => [$from, $to]) {
+                $words = match (true) {
+                    $i === 0 => "margin before the {$word}s",
+                    $i === count($spans) => "margin after the {$word}s",
+                    default => 'gutter',
+                };
+                $measures[] = new Measure(Kind::Grid, $axis, $at, $from, [$beyond, $beyond], [], $words);
+                $measures[] = new Measure(Kind::Grid, $axis, $from, $to, [$beyond, $beyond], [], "$word ".($i + 1));
+                $at = $to;
+            }
+        }
+
+        return $measures;
+    }
+}

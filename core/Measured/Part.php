@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace AllSquare\Core\Measured;
+
+use AllSquare\Core\Geometry\Rect;
+
+/** Something that is measured, with the number that stands on it and in the list. */
+final readonly class Part
+{
+    /** @param  Rect  $box  px from the sheet's top left */
+    public function __construct(public int $number, public string $id, public string $name, public Rect $box)
+    {
+    }
+}
