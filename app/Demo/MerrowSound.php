@@ -27,6 +27,7 @@ final readonly class MerrowSound
         $this->book->set($before, 'Kiosk, before squaring', null);
         $this->unsquare(new SheetScript($this->runner, $before));
         (new PhoneSheet($this->script($document, 'Kiosk, phone', 390, 844)))->draw();
+        (new IconSheet($this->script($document, 'Icons', 568, 392)))->draw();
         (new BoardingCardSheet($this->script($document, 'Boarding card', 720, 320)))->draw();
         $script = new SheetScript($this->runner, $kiosk);
         $script->run('add-slice', $cards);

@@ -35,6 +35,10 @@ final readonly class PhoneSheet
                 $script->text($times, 156, $y + 68, 15, 400, '#4a5a56'),
             ]);
         }
+        // Where the page is cut into pieces.
+        foreach ([64, 144, 732] as $at) {
+            $script->run('add-guide', [], ['axis' => 'y', 'at' => $at]);
+        }
         $button = $script->box('Button, tickets', 24, 756, 342, 64, ['fill' => '#24485a', 'radius' => 8]);
         $word = $script->text('Buy tickets', 0, 0, 22, 700, '#ffffff');
         foreach (['centre', 'middle'] as $edge) {

@@ -101,7 +101,10 @@ final readonly class AssetFiles
             }
         })();
         foreach ($this->rasteriser->files($pictures) as $i) {
-            if ($assets[$i]->format !== Format::Pdf) {
+            // As it comes from the rasteriser it is 8 bit RGBA, which is what was asked for.
+            if ($assets[$i]->format === Format::Png && ! $palette) {
+                FileWriting::move("$folder/$i.painted", "$folder/$i");
+            } elseif ($assets[$i]->format !== Format::Pdf) {
                 $this->cutter->cut("$folder/$i.painted", [['asset' => $assets[$i], 'left' => 0, 'top' => 0, 'path' => "$folder/$i"]], $palette);
                 @unlink("$folder/$i.painted");
             }

@@ -6,6 +6,11 @@ export const router = createRouter({
         { path: '/', name: 'shelf', component: () => import('@/views/Shelf.vue') },
         { path: '/d/:document/:sheet', name: 'desk', component: () => import('@/views/Desk.vue') },
         { path: '/d/:document/:sheet/hand-over', name: 'hand-over', component: () => import('@/views/HandOver.vue') },
+        {
+            path: '/d/:document/:sheet/measured',
+            name: 'measured',
+            component: () => import('@/views/MeasuredSheet.vue'),
+        },
         { path: '/:rest(.*)', redirect: '/' },
     ],
 });

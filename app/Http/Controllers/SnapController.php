@@ -9,6 +9,7 @@ use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Measure\By;
 use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Slice\Plane;
 use AllSquare\Core\Snap\Candidates;
 use AllSquare\Core\Snap\Dragged;
 use AllSquare\Core\Snap\Line;
@@ -35,6 +36,9 @@ final readonly class SnapController
         $items = array_values($body->items ?? []);
         $wish = new SnapWish((float) $body->tolerance, SnapWish::kinds($body->kinds ?? null), By::from($body->by ?? 'frame'));
         $draft = $this->loader->draft($sheet, $wish->needs(), $items);
+        if (isset($body->slices) && $items === []) {
+            [$items, $draft] = [array_values($body->slices), (new Plane($draft))->of($draft->slices->all(), true)];
+        }
         array_map($draft->item(...), $items);
         $dragged = self::dragged($draft, $wish, $body, $items);
         $candidates = $wish->candidates($draft, $items, $dragged);

@@ -1,3 +1,4 @@
+import type { Archive, Order } from './handover';
 import type { DocumentSummary, HistoryEntry, NewSheet, SheetContent, SheetSummary } from './types';
 
 /** The server said no, with a sentence for the person at the desk. */
@@ -19,12 +20,18 @@ interface ProblemDocument {
     revision?: number;
 }
 
-export async function send(method: string, path: string, body?: unknown, signal?: AbortSignal): Promise<Response> {
+export async function send(
+    method: string,
+    path: string,
+    body?: unknown,
+    signal?: AbortSignal,
+    more: Record<string, string> = {},
+): Promise<Response> {
     let response: Response;
     try {
         response = await fetch(`/api/${path}`, {
             method,
-            headers: body === undefined ? {} : { 'Content-Type': 'application/json' },
+            headers: { ...(body === undefined ? {} : { 'Content-Type': 'application/json' }), ...more },
             body: body === undefined ? undefined : JSON.stringify(body),
             signal,
         });
@@ -77,6 +84,24 @@ export const api = {
         (await json<{ lines: HistoryEntry[] }>('GET', `documents/${document}/history`)).lines,
     fonts: () => json<{ families: Record<string, number[]>; hashes: Record<string, string> }>('GET', 'fonts'),
     outlines: (font: string, hash: string) => json<Record<string, string>>('GET', `fonts/${font}/${hash}`),
-    archive: async (sheet: string, order: { slices: string[]; scales: number[]; background: string }) =>
-        (await send('POST', `sheets/${sheet}/export`, { ...order, formats: ['png'] })).blob(),
+    /** gives an order to the queue, whatever its size (RFC 7240) */
+    order: async (sheet: string, order: Order) =>
+        (await (
+            await send('POST', `sheets/${sheet}/export`, order, undefined, { Prefer: 'respond-async' })
+        ).json()) as Archive,
+    archives: async (document: string) =>
+        (await json<{ archives: Archive[] }>('GET', `documents/${document}/archives`)).archives,
+    archive: (id: string) => json<Archive>('GET', `archives/${id}`),
+    archiveAgain: (id: string) => json<Archive>('POST', `archives/${id}/again`),
+    dropArchive: (id: string) => send('DELETE', `archives/${id}`),
+    openDocument: async (file: Blob): Promise<DocumentSummary> => {
+        const body = (await file.text()).trim();
+        let read: unknown;
+        try {
+            read = JSON.parse(body);
+        } catch {
+            throw new Problem(422, 'This file is no JSON, so it is no document.');
+        }
+        return json<DocumentSummary>('POST', 'documents/import', read);
+    },
 };

@@ -1,5 +1,7 @@
 /** What the API gives. Lengths are pixels of the sheet. */
 
+import type { Background, Format, Preset } from './handover';
+
 export interface Point {
     x: number;
     y: number;
@@ -10,7 +12,8 @@ export interface Box extends Point {
     h: number;
 }
 
-export type Kind = 'box' | 'round' | 'line' | 'text' | 'group';
+/** Slices are no items, but are arranged like some. */
+export type Kind = 'box' | 'round' | 'line' | 'text' | 'group' | 'slice';
 
 export interface Outline {
     colour: string;
@@ -187,6 +190,17 @@ export interface DocumentSummary {
 export interface Slice extends Box {
     id: string;
     name: string;
+    /** those it was cut from */
+    items: string[];
+    follow: boolean;
+    only: boolean;
+    background: Background | null;
+    padding: number;
+    trim: boolean;
+    /** null as the handing over says */
+    scales: string[] | null;
+    formats: Format[] | null;
+    quality: number | null;
 }
 
 export interface SheetContent {
@@ -196,6 +210,7 @@ export interface SheetContent {
     guides: Guide[];
     grids: NamedGrid[];
     dimensions: Dimension[];
+    presets: Preset[];
     revision: number;
 }
 
@@ -220,6 +235,7 @@ export interface Answer {
     guides?: Guide[];
     grids?: NamedGrid[];
     dimensions?: Dimension[];
+    presets?: Preset[];
     report: Report;
 }
 

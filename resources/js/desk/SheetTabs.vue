@@ -9,7 +9,7 @@ import { computed, nextTick, ref } from 'vue';
 import { useRouter } from 'vue-router';
 
 /** The sheets of the document as tabs: opened, added, renamed, copied, moved, deleted. */
-const props = defineProps<{ route: 'desk' | 'hand-over'; fixed?: boolean }>();
+const props = defineProps<{ route: 'desk' | 'hand-over' | 'measured'; fixed?: boolean }>();
 const desk = useDesk();
 const router = useRouter();
 const adding = ref(false);

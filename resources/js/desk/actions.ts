@@ -130,7 +130,7 @@ export function useActions() {
             keys: 'Ctrl K',
             icon: '',
             possible: some,
-            run: () => void desk.run('add-slice', {}),
+            run: () => void desk.run('add-slice', { follow: true }),
         },
         all: { ...plain, words: 'Select all', keys: 'Ctrl A', possible: any, run: selecting.all },
         inverse: { ...plain, words: 'Select the others', keys: 'Ctrl I', possible: any, run: selecting.inverse },

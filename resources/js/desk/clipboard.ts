@@ -19,7 +19,7 @@ export function useClipboard() {
 
     function excerpt(): File | null {
         const chosen = new Set(desk.selection);
-        const roots = desk.selected.filter(
+        const roots = (desk.selection.length > 0 ? desk.selected : []).filter(
             (item) => !desk.tree.ancestors(item.id).some((group) => chosen.has(group.id)),
         );
         const order = new Map([...desk.items.keys()].map((id, i) => [id, i]));

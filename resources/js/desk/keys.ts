@@ -37,7 +37,8 @@ export const KEYS: [string, string][] = [
     ['Ctrl wheel, + and -', 'zoom to the pointer, to the middle'],
     ['0, f', 'fit the sheet, fit what is selected'],
     ['m, i', 'measure by pointing; read a colour'],
-    ['g, c, r, u', 'guides, columns and grid, references, gauge blocks'],
+    ['g, c, r, u, k', 'guides, columns and grid, references, gauge blocks, slices'],
+    ['x', 'draw a slice'],
     ['h, o', 'hide every aid, outlines only'],
     ['b, s', 'fold the bench, the side'],
     ['Tab, Enter, Escape', 'walk the fields, apply, put back'],
@@ -103,6 +104,8 @@ export function useKeys() {
         c: () => (view.showGrid = !view.showGrid),
         r: () => (view.showReferences = !view.showReferences),
         u: () => gauge.toggle(),
+        k: () => (view.showSlices = !view.showSlices),
+        x: () => (view.tool = view.tool === 'slice' ? 'select' : 'slice'),
         m: measure,
         i: () => (view.tool = view.tool === 'colour' ? 'select' : 'colour'),
         q: () => actions.squareUp.possible() && actions.squareUp.run(),
@@ -163,7 +166,7 @@ export function useKeys() {
         }
         if (event.key === 'Enter' && target.closest('button')) return;
         const cell = PAD[event.key];
-        if (cell && desk.selection.length > 0) {
+        if (cell && desk.selected.length > 0) {
             event.preventDefault();
             void pressed(bench.align(...cell));
             return;
@@ -176,7 +179,7 @@ export function useKeys() {
     }
 
     function nudge([x, y]: [number, number], by: number, now: number): void {
-        if (desk.selection.length === 0) return;
+        if (desk.selected.length === 0) return;
         const chosen = desk.selection.join();
         if (run.chosen !== chosen || now - run.last > RUN_ENDS) run.token = crypto.randomUUID();
         Object.assign(run, { chosen, last: now });

@@ -6,6 +6,7 @@ const PLURALS: Record<Item['kind'], string> = {
     line: 'lines',
     text: 'texts',
     group: 'groups',
+    slice: 'slices',
 };
 
 /** Items in words with their count, as the history says them: "4 cards" where all names begin "Card, ". */

@@ -2,7 +2,7 @@
 import type { SheetSettings, Slice } from '@/api/types';
 
 /** The sheet as it is painted, with its slices marked on it. */
-defineProps<{ sheet: SheetSettings; slices: Slice[]; revision: number; left: string[] }>();
+defineProps<{ sheet: SheetSettings; slices: Slice[]; revision: number; left: string[]; pointed: string | null }>();
 const share = (part: number, whole: number) => `${(part / whole) * 100}%`;
 </script>
 
@@ -19,7 +19,7 @@ const share = (part: number, whole: number) => `${(part / whole) * 100}%`;
             v-for="slice in slices"
             :key="slice.id"
             class="slice"
-            :class="{ out: left.includes(slice.id) }"
+            :class="{ out: left.includes(slice.id), pointed: pointed === slice.id }"
             :style="{
                 left: share(slice.x, sheet.width),
                 top: share(slice.y, sheet.height),
@@ -47,6 +47,16 @@ const share = (part: number, whole: number) => `${(part / whole) * 100}%`;
 }
 .slice {
     position: absolute;
+    container-type: size;
+}
+/* Where it would hide what is cut, a name is shown only when it is pointed at. */
+@container (max-width: 110px) or (max-height: 60px) {
+    .slice:not(.pointed, :hover) > span {
+        display: none;
+    }
+}
+.slice.pointed {
+    background: rgb(168 104 12 / 18%);
 }
 .slice.out {
     opacity: 0.25;

@@ -1,86 +1,153 @@
 <script setup lang="ts">
+import type { PlannedFile, Warning } from '@/api/handover';
 import type { Slice } from '@/api/types';
-import { figure, whole } from '@/desk/geometry';
+import { figure } from '@/desk/geometry';
+import CutSettings from '@/desk/drawer/CutSettings.vue';
 import TextField from '@/parts/TextField.vue';
 import { useDesk } from '@/stores/desk';
+import { useHandover } from '@/stores/handover';
 import Checkbox from 'primevue/checkbox';
 import Column from 'primevue/column';
 import DataTable from 'primevue/datatable';
-import { computed } from 'vue';
+import Popover from 'primevue/popover';
+import { computed, ref } from 'vue';
+import { bytes } from './words';
 
-/** The slices with their places and the pixels each scale gives; a name is changed where it stands. */
-const props = defineProps<{ scales: number[] }>();
-const emit = defineEmits<{ putRight: [] }>();
-const left = defineModel<string[]>('left', { required: true });
+/** The slices with their places and the files each becomes, those that need a look first; a name is changed where it stands. */
 const desk = useDesk();
+const handover = useHandover();
+const emit = defineEmits<{ point: [slice: string | null] }>();
+const popover = ref<InstanceType<typeof Popover> | null>(null);
+const SERIOUS = ['off-pixel', 'fraction', 'too-large', 'empty'];
 
-const off = (slice: Slice) => [slice.x, slice.y, slice.w, slice.h].some((value) => value % 1 !== 0);
-const anyOff = computed(() => desk.slices.some(off));
-const sizes = (slice: Slice) => props.scales.map((scale) => `${whole(slice.w * scale)} × ${whole(slice.h * scale)}`);
+interface Row {
+    slice: Slice;
+    files: PlannedFile[];
+    warnings: Warning[];
+    bytes: number | null;
+}
+
+const rows = computed<Row[]>(() => {
+    const made = new Map(handover.last?.files?.map((file) => [file.name, file.bytes]));
+    const all = desk.slices.map((slice) => {
+        const files = handover.plan?.files.filter((file) => file.slice === slice.id) ?? [];
+        const known = files.flatMap((file) => made.get(file.file) ?? []);
+        return {
+            slice,
+            files,
+            warnings: handover.plan?.warnings.filter((warning) => warning.slice === slice.id) ?? [],
+            bytes: known.length === files.length && known.length > 0 ? known.reduce((sum, one) => sum + one, 0) : null,
+        };
+    });
+    return [...all.filter((row) => row.warnings.length > 0), ...all.filter((row) => row.warnings.length === 0)];
+});
+
+/** Pixel sizes of one slice, each once. */
+const sizes = (row: Row) => [
+    ...new Set(row.files.filter((file) => file.scale).map((file) => `${file.width} × ${file.height}`)),
+];
+const formats = (row: Row) =>
+    [...new Set(row.files.map((file) => file.format))]
+        .map((one) => (one === 'webp' ? 'WebP' : one.toUpperCase()))
+        .join(', ');
 
 function take(id: string, taken: boolean): void {
-    left.value = taken ? left.value.filter((other) => other !== id) : [...left.value, id];
+    handover.left = taken ? handover.left.filter((other) => other !== id) : [...handover.left, id];
 }
 
 function rename(slice: Slice, name: string): void {
     void desk.run('set-slice', { slices: [slice.id], name }, []);
+}
+
+function openSettings(event: Event, slice: Slice): void {
+    desk.selectedSlices = [slice.id];
+    popover.value?.toggle(event);
 }
 </script>
 
 <template>
     <div class="slices">
         <p v-if="desk.status.kind === 'refused'" class="refused" role="alert">{{ desk.status.text }}</p>
-        <p v-if="anyOff" class="warn">
-            Some slices do not lie on whole pixels, so their edges would be blurred.
-            <button class="btn" type="button" @click="emit('putRight')">Put right, outward</button>
-        </p>
         <DataTable
-            :value="desk.slices"
-            data-key="id"
+            :value="rows"
+            :data-key="(row: Row) => row.slice.id"
             scrollable
             scroll-height="flex"
-            :virtual-scroller-options="desk.slices.length > 60 ? { itemSize: 50 } : undefined"
+            :virtual-scroller-options="rows.length > 60 ? { itemSize: 52 } : undefined"
             size="small"
             aria-label="Slices"
+            @row-mouseenter="emit('point', ($event as unknown as { data: Row }).data?.slice.id ?? null)"
         >
-            <Column style="width: 40px">
-                <template #body="{ data }: { data: Slice }">
+            <Column style="width: 34px">
+                <template #body="{ data }: { data: Row }">
                     <Checkbox
-                        :model-value="!left.includes(data.id)"
+                        :model-value="!handover.left.includes(data.slice.id)"
                         binary
-                        :aria-label="`Take ${data.name}`"
-                        @update:model-value="take(data.id, $event)"
+                        :aria-label="`Take ${data.slice.name}`"
+                        @update:model-value="take(data.slice.id, $event)"
                     />
                 </template>
             </Column>
-            <Column style="width: 58px">
-                <template #body="{ data }: { data: Slice }">
+            <Column style="width: 54px">
+                <template #body="{ data }: { data: Row }">
                     <span class="thumb"
                         ><img
-                            :src="`/api/sheets/${desk.sheet?.id}/render.svg?slice=${data.id}&r=${desk.revision}`"
+                            :src="`/api/sheets/${desk.sheet?.id}/render.svg?slice=${data.slice.id}&r=${desk.revision}`"
                             alt=""
                             loading="lazy"
                     /></span>
                 </template>
             </Column>
             <Column header="Name">
-                <template #body="{ data }: { data: Slice }">
-                    <TextField :value="data.name" :label="`Name of ${data.name}`" @keep="rename(data, $event)" />
-                    <small v-if="off(data)" class="off">off the pixel</small>
+                <template #body="{ data }: { data: Row }">
+                    <TextField
+                        :value="data.slice.name"
+                        :label="`Name of ${data.slice.name}`"
+                        @keep="rename(data.slice, $event)"
+                    />
+                    <small
+                        v-for="warning in data.warnings"
+                        :key="warning.kind + warning.text"
+                        class="warning"
+                        :class="{ serious: SERIOUS.includes(warning.kind) }"
+                        >{{ warning.text }}</small
+                    >
                 </template>
             </Column>
-            <Column header="x" class="num right"
-                ><template #body="{ data }: { data: Slice }">{{ figure(data.x) }}</template></Column
-            >
-            <Column header="y" class="num right"
-                ><template #body="{ data }: { data: Slice }">{{ figure(data.y) }}</template></Column
+            <Column header="x, y" class="num right"
+                ><template #body="{ data }: { data: Row }"
+                    >{{ figure(data.slice.x) }}, {{ figure(data.slice.y) }}</template
+                ></Column
             >
             <Column header="Pixels" class="num right">
-                <template #body="{ data }: { data: Slice }"
-                    ><span v-for="size in sizes(data)" :key="size" class="size">{{ size }}</span></template
+                <template #body="{ data }: { data: Row }"
+                    ><span v-for="size in sizes(data).slice(0, 3)" :key="size" class="size">{{ size }}</span>
+                    <span v-if="sizes(data).length > 3" class="size"
+                        >and {{ sizes(data).length - 3 }} more</span
+                    ></template
                 >
             </Column>
+            <Column header="As">
+                <template #body="{ data }: { data: Row }">
+                    <span class="as">{{ formats(data) }}</span>
+                    <small v-if="data.bytes !== null" class="num">{{ bytes(data.bytes) }}</small>
+                </template>
+            </Column>
+            <Column style="width: 34px">
+                <template #body="{ data }: { data: Row }">
+                    <button
+                        class="quiet"
+                        type="button"
+                        :aria-label="`How ${data.slice.name} is cut`"
+                        v-tooltip.left="'How it is cut'"
+                        @click="openSettings($event, data.slice)"
+                    >
+                        <svg width="16" height="16" aria-hidden="true"><path d="M3 5h10M3 11h10M6 3v4M10 9v4" /></svg>
+                    </button>
+                </template>
+            </Column>
         </DataTable>
+        <Popover ref="popover" @hide="desk.selectedSlices = []"><CutSettings class="popped" /></Popover>
     </div>
 </template>
 
@@ -100,8 +167,14 @@ function rename(slice: Slice, name: string): void {
     font-size: 12px;
     color: var(--soft);
 }
+.slices :deep(td),
+.slices :deep(th) {
+    padding-left: 6px;
+    padding-right: 6px;
+}
 .slices :deep(.right) {
     text-align: right;
+    white-space: nowrap;
 }
 .slices :deep(th.right .p-datatable-column-header-content) {
     justify-content: flex-end;
@@ -130,19 +203,37 @@ function rename(slice: Slice, name: string): void {
     font-size: 12px;
     line-height: 1.4;
 }
-.warn,
+.as,
+small {
+    display: block;
+    font-size: 11.5px;
+    line-height: 1.4;
+}
+small {
+    color: var(--soft);
+    white-space: nowrap;
+}
+.warning {
+    padding-left: 8px;
+    white-space: normal;
+    color: var(--ochre-text);
+}
+.warning.serious {
+    color: var(--brick);
+}
 .refused {
-    display: flex;
-    align-items: center;
-    justify-content: space-between;
-    gap: 10px;
     padding: 8px 10px;
     margin: 0 8px 8px;
     border-radius: 4px;
     background: var(--brick-wash);
     color: #7c2716;
 }
-.off {
-    color: var(--brick);
+.quiet path {
+    fill: none;
+    stroke: var(--soft);
+    stroke-width: 1.5;
+}
+.popped {
+    width: 240px;
 }
 </style>

@@ -41,6 +41,7 @@ async function startRenaming(): Promise<void> {
 const entries = [
     { label: 'Rename', command: () => void startRenaming() },
     { label: 'Copy', command: () => emit('copy') },
+    { label: 'Save as a file', url: `/api/documents/${props.document.id}/file` },
     { label: 'Delete', command: () => emit('remove') },
 ];
 </script>

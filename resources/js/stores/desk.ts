@@ -1,4 +1,5 @@
 import { api, type Problem } from '@/api/client';
+import type { Preset } from '@/api/handover';
 import type { Commands } from '@/api/commands.gen';
 import type {
     Answer,
@@ -15,6 +16,7 @@ import type {
 } from '@/api/types';
 import { union } from '@/desk/geometry';
 import { moved } from '@/desk/moved';
+import { addressed, asItem } from '@/desk/slices';
 import { Tree } from '@/desk/tree';
 import { useSending } from '@/stores/sending';
 import { useUnits } from '@/stores/units';
@@ -52,6 +54,7 @@ export const useDesk = defineStore('desk', () => {
     const guides = shallowRef<Guide[]>([]);
     const grids = shallowRef<NamedGrid[]>([]);
     const dimensions = shallowRef<Dimension[]>([]);
+    const presets = shallowRef<Preset[]>([]);
     /** the name of what the selection lies on; null for the sheet */
     const ground = ref<string | null>(null);
     /** what was copied last, with its copies, for selecting both */
@@ -69,7 +72,12 @@ export const useDesk = defineStore('desk', () => {
         sending.queue.reduce((map, errand) => (errand.move ? moved(map, errand.move) : map), stored.value),
     );
     const tree = computed(() => new Tree(items.value));
-    const selected = computed(() => selection.value.flatMap((id) => items.value.get(id) ?? []));
+    /** What is selected: items, or slices as if they were some. */
+    const selected = computed(() =>
+        selectedSlices.value.length > 0
+            ? slices.value.filter((slice) => selectedSlices.value.includes(slice.id)).map(asItem)
+            : selection.value.flatMap((id) => items.value.get(id) ?? []),
+    );
     const selectedBox = computed(() => union(selected.value.map((item) => item.bounds)));
 
     function show(content: SheetContent): void {
@@ -80,6 +88,7 @@ export const useDesk = defineStore('desk', () => {
         guides.value = content.guides;
         grids.value = content.grids;
         dimensions.value = content.dimensions;
+        presets.value = content.presets;
         revision.value = content.revision;
         keepWhatIsThere();
     }
@@ -139,9 +148,7 @@ export const useDesk = defineStore('desk', () => {
                     command === 'move-by' ? { ids, ...distance(params as Commands['move-by'], more.shown) } : undefined,
                 async send() {
                     const body = {
-                        command,
-                        items: ids,
-                        params,
+                        ...addressed(command, params, ids, selectedSlices.value),
                         revision: revision.value,
                         key,
                         run: more.run,
@@ -229,6 +236,7 @@ export const useDesk = defineStore('desk', () => {
         if (answer.guides) guides.value = answer.guides;
         if (answer.grids) grids.value = answer.grids;
         if (answer.dimensions) dimensions.value = answer.dimensions;
+        if (answer.presets) presets.value = answer.presets;
         keepWhatIsThere();
     }
 
@@ -265,6 +273,7 @@ export const useDesk = defineStore('desk', () => {
         guides,
         grids,
         dimensions,
+        presets,
         ground,
         copied,
         revision,

@@ -1,7 +1,8 @@
 import { api } from '@/api/client';
 import type { Commands } from '@/api/commands.gen';
-import type { Answer, Item } from '@/api/types';
+import type { Answer, Item, Slice } from '@/api/types';
 import { restingQuestion } from '@/api/restingQuestion';
+import { addressed, asItem } from '@/desk/slices';
 import { useDesk } from '@/stores/desk';
 import { useSending } from '@/stores/sending';
 import { useUnits } from '@/stores/units';
@@ -32,15 +33,27 @@ export const useRehearsal = defineStore('rehearsal', () => {
                 // What is on its way would be asked about as it was before it.
                 if (!sheet || sending.waiting > 0) return null;
                 items = order.ids ?? desk.selection;
-                const body = { command, items, params, dry: true, unit: useUnits().unit };
+                const what = addressed(command, params, items, desk.selectedSlices);
+                const body = { ...what, dry: true, unit: useUnits().unit };
                 return api.ask<Answer>(`sheets/${sheet}/commands`, body, signal);
             },
             (answer) => {
-                ghosts.value = outermost(answer, items);
+                ghosts.value = [...outermost(answer, items), ...elsewhere(answer.slices ?? [])];
                 words.value = answer.report.summary;
             },
             (problem) => (words.value = `not now: ${problem.message}`),
         );
+    }
+
+    /** Slices that would lie elsewhere. */
+    function elsewhere(slices: Slice[]): Item[] {
+        const now = new Map(desk.slices.map((slice) => [slice.id, slice]));
+        return slices
+            .filter((to) => {
+                const from = now.get(to.id);
+                return !from || [from.x, from.y, from.w, from.h].join() !== [to.x, to.y, to.w, to.h].join();
+            })
+            .map(asItem);
     }
 
     function end(): void {

@@ -41,6 +41,13 @@ export const useShelf = defineStore('shelf', () => {
         };
     }
 
+    /** Opens a document file as a new document. */
+    async function openFile(file: Blob): Promise<DocumentSummary> {
+        const opened = await api.openDocument(file);
+        documents.value = [opened, ...documents.value];
+        return opened;
+    }
+
     function create(name: string, sheet: NewSheet): Promise<DocumentSummary> {
         return api.createDocument(name, sheet);
     }
@@ -49,5 +56,5 @@ export const useShelf = defineStore('shelf', () => {
         documents.value = documents.value.map((document) => (document.id === changed.id ? changed : document));
     }
 
-    return { documents, loaded, search, found, load, rename, copy, remove, create };
+    return { documents, loaded, search, found, load, rename, copy, remove, create, openFile };
 });

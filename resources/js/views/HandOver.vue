@@ -1,27 +1,25 @@
 <script setup lang="ts">
-import { api, Problem } from '@/api/client';
+import { Problem } from '@/api/client';
 import SheetTabs from '@/desk/SheetTabs.vue';
-import { figure } from '@/desk/geometry';
-import Choices, { type Background } from '@/handover/Choices.vue';
-import { filesOf } from '@/handover/files';
+import ArchiveList from '@/handover/ArchiveList.vue';
+import FileList from '@/handover/FileList.vue';
+import OrderSettings from '@/handover/OrderSettings.vue';
+import PresetRow from '@/handover/PresetRow.vue';
 import SheetWithSlices from '@/handover/SheetWithSlices.vue';
 import SliceTable from '@/handover/SliceTable.vue';
+import { counted } from '@/handover/words';
 import TopBar from '@/parts/TopBar.vue';
 import { useDesk } from '@/stores/desk';
-import ProgressBar from 'primevue/progressbar';
-import { computed, ref, watch } from 'vue';
+import { useHandover } from '@/stores/handover';
+import { computed, onBeforeUnmount, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';
 
-/** Handing over: which slices, at which sizes; the list of files before they are made; the archive. */
+/** Handing over: which slices, how; the list of files before they are made; the archives. */
 const desk = useDesk();
+const handover = useHandover();
 const route = useRoute();
-const LIMIT = { files: 20, megapixels: 20 };
-const scales = ref([1, 2]);
-const background = ref<Background>('sheet');
-const colour = ref('#ffffff');
-const left = ref<string[]>([]);
-const busy = ref(false);
-const said = ref<{ text: string; wrong: boolean }>({ text: '', wrong: false });
+const failed = ref('');
+const pointed = ref<string | null>(null);
 
 watch(
     () => [route.params.document, route.params.sheet],
@@ -29,73 +27,59 @@ watch(
         if (!document || !sheet) return;
         try {
             await desk.open(String(document), String(sheet));
-            left.value = [];
-            say('');
+            handover.left = [];
+            failed.value = '';
+            globalThis.document.title = `Hand over ${desk.sheet?.name ?? ''}: All Square`;
+            await handover.look();
         } catch (error) {
-            say(error instanceof Problem ? error.message : 'The server does not answer. Is it running?', true);
+            failed.value = error instanceof Problem ? error.message : 'The server does not answer. Is it running?';
         }
     },
     { immediate: true },
 );
+onBeforeUnmount(handover.leave);
 
-const taken = computed(() => desk.slices.filter((slice) => !left.value.includes(slice.id)));
-const files = computed(() => filesOf(taken.value, scales.value));
-const megapixels = computed(() => files.value.reduce((sum, file) => sum + file.w * file.h, 0) / 1e6);
+const files = computed(() => handover.plan?.files.length ?? 0);
+const askew = computed(
+    () =>
+        new Set(
+            handover.plan?.warnings
+                .filter((one) => ['off-pixel', 'fraction'].includes(one.kind))
+                .map((one) => one.slice),
+        ),
+);
 
 /** Why it cannot be made, if it cannot. */
 const hindrance = computed(() => {
-    if (desk.slices.length === 0) return 'There are no slices on this sheet yet.';
-    if (taken.value.length === 0) return 'No slice is taken.';
-    if (scales.value.length === 0) return 'No size is chosen.';
-    if (background.value === 'colour' && !/^#[0-9a-f]{6}$/i.test(colour.value)) return 'The colour reads like #1a2b3c.';
-    if (files.value.length > LIMIT.files)
-        return `${files.value.length} files; at once, ${LIMIT.files} are made at most.`;
-    if (megapixels.value > LIMIT.megapixels)
-        return `${figure(Math.round(megapixels.value * 10) / 10)} megapixels; at once, ${LIMIT.megapixels} are painted at most.`;
-    return '';
+    if (failed.value) return failed.value;
+    const { settings, measured, sheets } = handover;
+    const more = measured || sheets !== 'none';
+    if (settings.formats.length === 0) return 'No format is chosen.';
+    if (settings.scales.length === 0) return 'No size is chosen.';
+    if (desk.slices.length === 0 && !more) return 'There are no slices on this sheet yet.';
+    if (handover.taken.length === 0 && !more) return 'No slice is taken.';
+    const large = handover.plan?.warnings.find((one) => one.kind === 'too-large');
+    return handover.trouble || (large ? `Too large: ${large.text}.` : '');
 });
 
-function say(text: string, wrong = false): void {
-    said.value = { text, wrong };
-}
+const line = computed(() => {
+    const making = handover.archives.find((one) => one.id === handover.wanted);
+    if (making) return making.state === 'making' ? `Making: ${making.done} of ${making.total}` : 'Waits its turn';
+    return hindrance.value;
+});
 
 async function make(): Promise<void> {
-    if (!desk.sheet || hindrance.value || busy.value) return;
-    busy.value = true;
-    say('');
+    if (hindrance.value || handover.wanted) return;
     try {
-        const order = {
-            slices: taken.value.map((slice) => slice.id),
-            scales: scales.value,
-            background: background.value === 'colour' ? colour.value : background.value,
-        };
-        const archive = await api.archive(desk.sheet.id, order);
-        save(archive, `${desk.sheet.name.replace(/[\\/:*?"<>|]/g, '-')}.zip`);
-        say(`Made the archive: ${files.value.length} files, ${Math.max(1, Math.round(archive.size / 1024))} kB`);
+        await handover.make();
     } catch (error) {
-        say(error instanceof Problem ? error.message : 'The server does not answer. Try again.', true);
-    } finally {
-        busy.value = false;
+        failed.value = error instanceof Problem ? error.message : 'The server does not answer. Try again.';
     }
 }
 
-function save(archive: Blob, name: string): void {
-    const link = document.createElement('a');
-    link.href = URL.createObjectURL(archive);
-    link.download = name;
-    link.click();
-    setTimeout(() => URL.revokeObjectURL(link.href), 60_000);
-}
-
-async function putRight(): Promise<void> {
-    for (const slice of desk.slices.filter((s) => [s.x, s.y, s.w, s.h].some((v) => v % 1 !== 0))) {
-        const [x, y] = [Math.floor(slice.x), Math.floor(slice.y)];
-        await desk.run(
-            'set-slice',
-            { slices: [slice.id], x, y, w: Math.ceil(slice.x + slice.w) - x, h: Math.ceil(slice.y + slice.h) - y },
-            [],
-        );
-    }
+function putRight(towards: 'outward' | 'nearest'): void {
+    const slices = [...askew.value] as [string, ...string[]];
+    void desk.run('whole-slices', { slices, towards, scales: handover.settings.scales as [string, ...string[]] }, []);
 }
 </script>
 
@@ -104,6 +88,7 @@ async function putRight(): Promise<void> {
         <TopBar>
             <span class="document">{{ desk.document?.name }}</span>
             <SheetTabs route="hand-over" fixed />
+            <RouterLink class="btn" :to="{ name: 'measured', params: route.params }">Measured sheet</RouterLink>
             <RouterLink class="btn" :to="{ name: 'desk', params: route.params }">Back to the desk</RouterLink>
         </TopBar>
         <div class="left">
@@ -112,46 +97,51 @@ async function putRight(): Promise<void> {
                 :sheet="desk.sheet"
                 :slices="desk.slices"
                 :revision="desk.revision"
-                :left="left"
+                :left="handover.left"
+                :pointed="pointed"
             />
-            <section v-if="files.length">
-                <h2>In the archive</h2>
-                <ul class="num files" aria-label="Files in the archive">
-                    <li v-for="file in files.slice(0, 30)" :key="file.name">
-                        {{ file.name }}<span>{{ file.w }} × {{ file.h }}</span>
-                    </li>
-                    <li v-if="files.length > 30">… {{ files.length - 30 }} more</li>
-                    <li>manifest.json</li>
-                </ul>
-            </section>
+            <FileList />
+            <ArchiveList />
         </div>
-        <section class="right" aria-label="Hand over">
+        <section class="right" aria-label="Hand over" @mouseleave="pointed = null">
             <div class="head">
                 <h1>Hand over</h1>
                 <p>
-                    {{ taken.length }} {{ taken.length === 1 ? 'slice' : 'slices' }}, {{ files.length }}
-                    {{ files.length === 1 ? 'file' : 'files' }}, PNG
+                    {{ counted(handover.taken.length, 'slice') }}, {{ counted(files, 'file')
+                    }}<template v-if="handover.plan && handover.plan.megapixels >= 0.05"
+                        >, {{ handover.plan.megapixels.toFixed(1) }} megapixels</template
+                    >
                 </p>
+                <PresetRow />
             </div>
+            <p v-if="askew.size" class="askew">
+                {{ askew.size === 1 ? 'One slice does' : `${askew.size} slices do` }} not come to whole pixels.
+                <span>
+                    <button class="btn" type="button" @click="putRight('outward')">Put right, outward</button>
+                    <button class="btn" type="button" @click="putRight('nearest')">To the nearest</button>
+                </span>
+            </p>
             <div v-if="desk.slices.length === 0" class="empty">
                 <p>Nothing is cut yet.</p>
                 <p>
-                    Go back to the desk, select what is to become an asset, and press “Cut a slice” under Slices, or
-                    Ctrl K.
+                    Go back to the desk, select what is to become an asset, and press “Cut” under Slices, or Ctrl K. A
+                    whole sheet can be handed over as PDF, or measured, without any.
                 </p>
             </div>
-            <SliceTable v-else v-model:left="left" :scales="scales" @put-right="putRight" />
+            <SliceTable v-else @point="pointed = $event" />
             <div class="foot">
-                <Choices v-model:scales="scales" v-model:background="background" v-model:colour="colour" />
+                <OrderSettings />
                 <div class="make">
-                    <p :class="{ wrong: hindrance || said.wrong }" role="status">
-                        {{ busy ? 'Painting' : hindrance || said.text }}
-                    </p>
-                    <button class="btn main" type="button" :disabled="hindrance !== '' || busy" @click="make">
+                    <p :class="{ wrong: hindrance && !handover.wanted }" role="status">{{ line }}</p>
+                    <button
+                        class="btn main"
+                        type="button"
+                        :disabled="hindrance !== '' || handover.wanted !== null"
+                        @click="make"
+                    >
                         Make the archive
                     </button>
                 </div>
-                <ProgressBar v-if="busy" mode="indeterminate" class="bar" aria-label="Painting the slices" />
             </div>
         </section>
     </div>
@@ -160,7 +150,7 @@ async function putRight(): Promise<void> {
 <style scoped>
 .page {
     display: grid;
-    grid-template: 46px minmax(0, 1fr) / minmax(0, 1fr) minmax(480px, 44%);
+    grid-template: 46px minmax(0, 1fr) / minmax(0, 1fr) minmax(500px, 46%);
     height: 100%;
 }
 .page > :deep(header) {
@@ -175,34 +165,12 @@ async function putRight(): Promise<void> {
     flex: none;
 }
 .left {
-    padding: 28px;
+    padding: 24px 28px;
     overflow: auto;
     min-width: 0;
-}
-.left h2 {
-    font-size: 13px;
-    margin: 20px 0 6px;
-}
-.files {
-    list-style: none;
-    margin: 0;
-    padding: 0;
-    columns: 2;
-    column-gap: 30px;
-    font-size: 12px;
-    color: var(--soft);
-    line-height: 1.65;
-}
-.files li {
-    display: flex;
-    gap: 12px;
-    justify-content: space-between;
-    break-inside: avoid;
-    overflow-wrap: anywhere;
-}
-.files span {
-    white-space: nowrap;
-    color: var(--ink);
+    display: grid;
+    gap: 18px;
+    align-content: start;
 }
 .right {
     display: flex;
@@ -213,13 +181,31 @@ async function putRight(): Promise<void> {
     min-height: 0;
 }
 .head {
-    padding: 16px 18px 10px;
+    display: grid;
+    gap: 6px;
+    padding: 14px 18px 10px;
 }
 .head h1 {
     font-size: 18px;
 }
 .head p {
     color: var(--soft);
+}
+.askew {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    justify-content: space-between;
+    gap: 6px 10px;
+    padding: 7px 10px;
+    margin: 0 18px 8px;
+    border-radius: 4px;
+    background: var(--brick-wash);
+    color: #7c2716;
+}
+.askew span {
+    display: flex;
+    gap: 6px;
 }
 .empty {
     flex: 1;
@@ -231,10 +217,9 @@ async function putRight(): Promise<void> {
 }
 .foot {
     border-top: 1px solid var(--line);
-    padding: 12px 18px;
+    padding: 11px 18px;
     display: grid;
     gap: 9px;
-    position: relative;
 }
 .make {
     display: flex;
@@ -253,12 +238,5 @@ async function putRight(): Promise<void> {
 }
 .make p.wrong {
     color: var(--brick);
-}
-.bar {
-    height: 4px;
-    position: absolute;
-    left: 0;
-    right: 0;
-    bottom: 0;
 }
 </style>

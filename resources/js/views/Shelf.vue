@@ -17,6 +17,7 @@ const router = useRouter();
 const toast = useToast();
 const exact = ref(false);
 const failed = ref('');
+const dropping = ref(false);
 const isDemoOnly = computed(() => shelf.documents.length === 1);
 
 onMounted(load);
@@ -46,6 +47,20 @@ function begin(name: string, sheet: NewSheet): Promise<void> {
     });
 }
 
+async function openFiles(files: Iterable<File>): Promise<void> {
+    dropping.value = false;
+    for (const file of files)
+        await attempt(async () => {
+            const opened = await shelf.openFile(file);
+            toast.add({ severity: 'secondary', detail: `Opened "${opened.name}" from ${file.name}.`, life: 6000 });
+        });
+}
+
+function pick(event: Event): void {
+    const input = event.target as HTMLInputElement;
+    void openFiles([...(input.files ?? [])]).then(() => (input.value = ''));
+}
+
 function remove(document: DocumentSummary): Promise<void> {
     return attempt(async () => {
         const takeBack = await shelf.remove(document.id);
@@ -62,7 +77,13 @@ function remove(document: DocumentSummary): Promise<void> {
 </script>
 
 <template>
-    <div class="page">
+    <div
+        class="page"
+        :class="{ dropping }"
+        @dragover.prevent="dropping = true"
+        @dragleave.self="dropping = false"
+        @drop.prevent="openFiles($event.dataTransfer?.files ?? [])"
+    >
         <TopBar />
         <main>
             <div class="head">
@@ -73,6 +94,16 @@ function remove(document: DocumentSummary): Promise<void> {
                         tops, even out the gaps, and read below what moved.
                     </p>
                 </div>
+                <label class="btn open">
+                    Open a file
+                    <input
+                        type="file"
+                        accept=".json,application/json"
+                        multiple
+                        aria-label="Open a file"
+                        @change="pick"
+                    />
+                </label>
                 <InputText
                     v-if="shelf.documents.length > 6"
                     v-model="shelf.search"
@@ -128,9 +159,29 @@ main {
 }
 .head {
     display: flex;
-    justify-content: space-between;
     align-items: flex-start;
-    gap: 20px;
+    gap: 10px;
+}
+.head > div {
+    flex: 1;
+}
+.open {
+    position: relative;
+    overflow: hidden;
+}
+.open:focus-within {
+    outline: 2px solid var(--spruce);
+    outline-offset: 1px;
+}
+.open input {
+    position: absolute;
+    inset: 0;
+    opacity: 0;
+    cursor: pointer;
+}
+.dropping main {
+    outline: 2px dashed var(--spruce);
+    outline-offset: -10px;
 }
 h1 {
     font-size: 22px;

@@ -14,7 +14,8 @@ const desk = useDesk();
 const bench = useBench();
 const { actions } = useActions();
 const about = ref<'centre' | 'point' | 'zero'>('centre');
-const nothing = computed(() => desk.selected.length === 0);
+// Slices stand upright.
+const nothing = computed(() => desk.selection.length === 0);
 
 const ABOUT = { centre: 'at centre', point: 'at point', zero: 'at zero' } as const;
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { tagOf, tagWidth } from '@/desk/slices';
 import { useDesk } from '@/stores/desk';
 import { useView } from '@/stores/view';
 import { computed } from 'vue';
@@ -11,7 +12,6 @@ const desk = useDesk();
 const view = useView();
 
 /** px that one letter of a slice's tag is wide */
-const LETTER = 6.4;
 
 const hovered = computed(() => {
     const item = view.hovered === null ? undefined : desk.items.get(view.hovered);
@@ -22,13 +22,12 @@ const slices = computed(() =>
     view.showSlices && !view.bare
         ? desk.slices.map((slice) => {
               const at = screenBox(slice);
-              const tag =
-                  at.w > 40 && at.h > 16 ? slice.name.slice(0, Math.max(1, Math.floor((at.w - 12) / LETTER))) : '';
+              const tag = tagOf(slice, view.zoom);
               return {
                   id: slice.id,
                   at,
                   tag,
-                  width: tag.length * LETTER + 12,
+                  width: tagWidth(tag),
                   on: desk.selectedSlices.includes(slice.id),
               };
           })

@@ -30,6 +30,7 @@ const outlines = computed(() =>
 const frame = computed<{ box: Box; angle: number } | null>(() => {
     const [only] = desk.selected;
     if (!only) return null;
+    if (only.kind === 'slice') return desk.selectedBox ? { box: desk.selectedBox, angle: 0 } : null;
     const placement = desk.tree.toSheet(only.id);
     if (desk.selected.length === 1 && placement.angle % 90 !== 0) {
         const origin = only.origin ?? { x: 0, y: 0 };
@@ -51,7 +52,7 @@ const grips = computed(() =>
     view.tool === 'select' &&
     !lift.value &&
     !ghost.value &&
-    desk.selection.some((id) => !desk.tree.isLocked(id))
+    desk.selected.some((item) => !desk.tree.isLocked(item.id))
         ? HANDLES.map((handle) => ({ handle, ...gripBox(handle, held.value!.box), cursor: cursor(handle) }))
         : [],
 );
@@ -120,7 +121,7 @@ const area = computed(() => (around.value ? layerFor(around.value) : null));
                 @pointerdown="frame && emit('grip', $event, grip.handle, frame.box, frame.angle)"
             />
             <g
-                v-if="grips.length"
+                v-if="grips.length && desk.selection.length"
                 class="turner"
                 data-handle="turn"
                 :transform="`translate(${held.box.x + held.box.w + 15} ${held.box.y - 15})`"

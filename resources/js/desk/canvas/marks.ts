@@ -8,7 +8,7 @@ import { useView } from '@/stores/view';
 export function outlineOf(item: Item, tree: Tree = useDesk().tree): string {
     const view = useView();
     const placement = tree.toSheet(item.id);
-    const origin = item.origin ?? { x: 0, y: 0 };
+    const origin = item.kind === 'slice' ? item.bounds : (item.origin ?? { x: 0, y: 0 });
     const { w, h } = item.frame;
     return [
         { x: 0, y: 0 },

@@ -1,5 +1,6 @@
 import type { Axis, Box, Item, Point } from '@/api/types';
 import { itemsAt } from '@/desk/hit';
+import { sliceAt } from '@/desk/slices';
 import { useDesk } from '@/stores/desk';
 import { useMeasuring } from '@/stores/measuring';
 import { useView } from '@/stores/view';
@@ -14,6 +15,7 @@ import { guideGesture, zeroGesture } from './gestures/guide';
 import { moveGesture } from './gestures/move';
 import { panGesture } from './gestures/pan';
 import { sizeGesture, type Handle } from './gestures/size';
+import { sliceGesture } from './gestures/slice';
 import { turnGesture } from './gestures/turn';
 import { useHeldPointer } from './heldPointer';
 
@@ -120,6 +122,12 @@ export function usePointing(
     }
 
     function press(event: PointerEvent, at: Point): void {
+        const slice = view.showSlices && !view.bare ? sliceAt(desk.slices, at, view.zoom) : undefined;
+        if (slice) {
+            pressSlice(event, at, slice.id);
+            return;
+        }
+        if (!event.shiftKey) desk.selectedSlices = [];
         const id = meant(at, event.ctrlKey || event.metaKey);
         if (id === null) {
             begin(event, bandGesture(at, event.shiftKey));
@@ -139,6 +147,14 @@ export function usePointing(
                 if (was && !event.shiftKey) desk.select([id]);
             }),
         );
+    }
+
+    function pressSlice(event: PointerEvent, at: Point, id: string): void {
+        const was = desk.selectedSlices.includes(id);
+        desk.select([]);
+        if (event.shiftKey && was) desk.selectedSlices = desk.selectedSlices.filter((other) => other !== id);
+        else if (!was) desk.selectedSlices = event.shiftKey ? [...desk.selectedSlices, id] : [id];
+        if (desk.selectedSlices.includes(id)) begin(event, sliceGesture(at));
     }
 
     function grip(event: PointerEvent, handle: Handle, frame: Box, angle: number): void {

@@ -6,6 +6,7 @@ import { useDesk } from '@/stores/desk';
 import Select from 'primevue/select';
 import { computed, onMounted, ref } from 'vue';
 import { api } from '@/api/client';
+import CutSettings from './CutSettings.vue';
 import ColourField from './ColourField.vue';
 import NumberField from './NumberField.vue';
 import SheetSettings from './SheetSettings.vue';
@@ -69,7 +70,8 @@ function setOutline(change: { colour?: string | null; weight?: number }): void {
 
 <template>
     <div class="look">
-        <SheetSettings v-if="desk.selected.length === 0" />
+        <CutSettings v-if="desk.selectedSlices.length" />
+        <SheetSettings v-else-if="desk.selected.length === 0" />
         <template v-else>
             <h2>{{ counted(desk.selected) }}</h2>
             <section v-if="filled.length">

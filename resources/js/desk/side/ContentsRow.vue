@@ -27,6 +27,7 @@ const ICONS: Record<Item['kind'], string> = {
     line: 'M2 11 12 3',
     text: 'M3 3h8M7 3v8',
     group: 'M2 4V2h2M10 2h2v2M12 10v2h-2M4 12H2v-2M4.500 4.500h5v5h-5z',
+    slice: '',
 };
 const CLOSED_EYE = 'M2 5.500c2.500 3 7.500 3 10 0M3.500 7.500 2.500 9M7 8v2M10.500 7.500l1 1.500';
 const OPEN_EYE = 'M1.500 6.500c2.500-4 8.500-4 11 0c-2.500 4-8.500 4-11 0zM7 5a1.500 1.500 0 1 0 .01 0z';

@@ -1,59 +1,114 @@
 <script setup lang="ts">
+import type { Commands } from '@/api/commands.gen';
 import { useUnits } from '@/stores/units';
 import { settled } from '@/desk/geometry';
 import LengthField from '@/parts/LengthField.vue';
 import TextField from '@/parts/TextField.vue';
 import { useDesk } from '@/stores/desk';
-import { computed } from 'vue';
+import { useView } from '@/stores/view';
+import Menu from 'primevue/menu';
+import { computed, ref } from 'vue';
 
-/** The slices of the sheet: cut from what is selected, renamed, placed by numbers. */
+/** The slices of the sheet: drawn, cut from items, along guides or the grid; renamed, placed by numbers. */
 const desk = useDesk();
+const view = useView();
 const units = useUnits();
+const menu = ref<InstanceType<typeof Menu> | null>(null);
+const pattern = ref('');
 const chosen = computed(() => {
     const [only] = desk.selectedSlices;
     return desk.selectedSlices.length === 1 ? desk.slices.find((slice) => slice.id === only) : undefined;
 });
+const several = computed(() => desk.selection.length > 1);
 
-function cut(): void {
-    void desk.run('add-slice', {});
+function cut(params: Commands['add-slice'], ids = desk.selection): void {
+    const name = pattern.value.trim();
+    void desk.run('add-slice', { ...(name ? { name } : {}), ...params }, ids);
 }
 
 function cutSheet(): void {
-    if (!desk.sheet) return;
-    void desk.run('add-slice', { name: desk.sheet.name, x: 0, y: 0, w: desk.sheet.width, h: desk.sheet.height }, []);
+    if (desk.sheet) cut({ name: desk.sheet.name, x: 0, y: 0, w: desk.sheet.width, h: desk.sheet.height }, []);
 }
+
+const ways = computed(() => {
+    const hasGroup = desk.selected.some((item) => item.kind === 'group');
+    const crossed = desk.guides.length > 0;
+    const hasGrid = Boolean(desk.sheet?.grid.columns ?? desk.sheet?.grid.rows);
+    return [
+        { label: 'Each selected item', disabled: desk.selection.length === 0, command: () => cut({ follow: true }) },
+        { label: 'The selected ones as one', disabled: !several.value, command: () => cut({ as: 'one' }) },
+        {
+            label: 'Every child of the group',
+            disabled: !hasGroup,
+            command: () => cut({ as: 'children', follow: true }),
+        },
+        { separator: true },
+        { label: 'Along the guides', disabled: !crossed, command: () => cut({ along: 'guides' }, []) },
+        { label: 'Along the grid’s cells', disabled: !hasGrid, command: () => cut({ along: 'grid' }, []) },
+        { label: 'The whole sheet', command: cutSheet },
+    ];
+});
 
 function choose(event: MouseEvent, id: string): void {
-    const others =
-        event.shiftKey || event.ctrlKey || event.metaKey ? desk.selectedSlices.filter((other) => other !== id) : [];
-    desk.selectedSlices = [...others, id];
+    const adding = event.shiftKey || event.ctrlKey || event.metaKey;
+    const others = adding ? desk.selectedSlices.filter((other) => other !== id) : [];
+    const leaves = adding && desk.selectedSlices.includes(id);
+    desk.select([]);
+    desk.selectedSlices = leaves ? others : [...others, id];
 }
 
+const ids = () => desk.selectedSlices as [string, ...string[]];
 const set = (side: 'x' | 'y' | 'w' | 'h') => (typed: string) =>
-    desk.run('set-slice', {
-        slices: desk.selectedSlices as [string, ...string[]],
-        [side]: side === 'x' || side === 'y' ? units.fromZero(typed, side) : typed,
-    });
-
-function rename(name: string): void {
-    void desk.run('set-slice', { slices: desk.selectedSlices as [string, ...string[]], name });
-}
-
-function remove(): void {
-    void desk.run('delete-slice', { slices: desk.selectedSlices as [string, ...string[]] });
-}
+    desk.run(
+        'set-slice',
+        { slices: ids(), [side]: side === 'x' || side === 'y' ? units.fromZero(typed, side) : typed },
+        [],
+    );
+const rename = (name: string) => void desk.run('set-slice', { slices: ids(), name }, []);
+const remove = () => void desk.run('delete-slice', { slices: ids() }, []);
 </script>
 
 <template>
     <div class="slices">
         <div class="actions">
-            <button class="btn" type="button" :disabled="desk.selection.length === 0" @click="cut">
-                {{ desk.selection.length > 1 ? `Cut ${desk.selection.length} slices` : 'Cut a slice' }}
+            <button
+                class="btn"
+                type="button"
+                :aria-pressed="view.tool === 'slice'"
+                v-tooltip.bottom="'Drag from corner to corner (x)'"
+                @click="view.tool = view.tool === 'slice' ? 'select' : 'slice'"
+            >
+                Draw
             </button>
-            <button class="btn" type="button" @click="cutSheet">Whole sheet</button>
+            <button class="btn" type="button" aria-haspopup="true" @click="menu?.toggle($event)">
+                {{ several ? `Cut ${desk.selection.length}` : 'Cut' }}
+                <svg width="10" height="8" aria-hidden="true"><path d="M1 2 5 6 9 2" /></svg>
+            </button>
+            <button
+                class="btn icon"
+                type="button"
+                :aria-pressed="view.showSlices"
+                :aria-label="view.showSlices ? 'Hide the slices on the sheet' : 'Show the slices on the sheet'"
+                v-tooltip.bottom="'Slices on the sheet (k)'"
+                @click="view.showSlices = !view.showSlices"
+            >
+                <svg width="14" height="14" aria-hidden="true"><path d="M1 4V1h3M10 1h3v3M13 10v3h-3M4 13H1v-3" /></svg>
+            </button>
+            <Menu ref="menu" :model="ways" popup />
+            <TextField
+                class="pattern"
+                :value="pattern"
+                label="Names of new slices"
+                placeholder="names: {item}, icons/{nn}"
+                v-tooltip.bottom="'{sheet} {item} {n} {nn} {row} {column} are filled in; / makes folders'"
+                @keep="pattern = $event"
+                @done="undefined"
+            />
+            <button v-if="pattern" class="link" type="button" @click="pattern = ''">named after their items</button>
         </div>
         <p v-if="desk.slices.length === 0" class="empty">
-            No slices yet. Select what is to become an asset and cut it: each item gets a slice of its own.
+            No slices yet. Select what is to become an asset and cut it: each item gets a slice of its own that follows
+            it. Or draw one, or cut along the guides.
         </p>
         <ul v-else aria-label="Slices">
             <li v-for="slice in desk.slices" :key="slice.id">
@@ -69,24 +124,29 @@ function remove(): void {
             </li>
         </ul>
         <div v-if="desk.selectedSlices.length" class="chosen">
-            <template v-if="chosen">
-                <TextField :key="chosen.id" :value="chosen.name" label="Name of the slice" @keep="rename" />
-                <div class="fields">
-                    <LengthField
-                        v-for="side in ['x', 'y', 'w', 'h'] as const"
-                        :key="side"
-                        :label="side"
-                        :name="`slice ${side}`"
-                        :value="
-                            settled(chosen[side] - (side === 'x' || side === 'y' ? (desk.sheet?.zero[side] ?? 0) : 0))
-                        "
-                        :apply="set(side)"
-                    />
-                </div>
-            </template>
-            <button class="btn" type="button" @click="remove">
-                {{ chosen ? 'Delete slice' : `Delete ${desk.selectedSlices.length} slices` }}
-            </button>
+            <TextField
+                :key="desk.selectedSlices.join()"
+                :value="chosen?.name ?? ''"
+                :label="chosen ? 'Name of the slice' : 'Names of the slices'"
+                placeholder="rename: icons/{nn}"
+                @keep="rename"
+            />
+            <div v-if="chosen" class="fields">
+                <LengthField
+                    v-for="side in ['x', 'y', 'w', 'h'] as const"
+                    :key="side"
+                    :label="side"
+                    :name="`slice ${side}`"
+                    :value="settled(chosen[side] - (side === 'x' || side === 'y' ? (desk.sheet?.zero[side] ?? 0) : 0))"
+                    :apply="set(side)"
+                />
+            </div>
+            <div class="two">
+                <button class="btn" type="button" @click="view.drawer = 'look'">How it is cut</button>
+                <button class="btn" type="button" @click="remove">
+                    {{ chosen ? 'Delete' : `Delete ${desk.selectedSlices.length}` }}
+                </button>
+            </div>
         </div>
     </div>
 </template>
@@ -100,9 +160,22 @@ function remove(): void {
 }
 .actions {
     display: grid;
-    grid-template-columns: 1fr auto;
+    grid-template-columns: 1fr 1fr auto;
     gap: 6px;
     padding: 9px;
+}
+.actions .pattern,
+.actions .link {
+    grid-column: 1 / -1;
+}
+.actions path {
+    fill: none;
+    stroke: currentcolor;
+    stroke-width: 1.5;
+}
+.icon {
+    width: 29px;
+    padding: 0;
 }
 ul {
     list-style: none;
@@ -151,10 +224,14 @@ li i {
     display: grid;
     gap: 7px;
 }
-.fields {
+.fields,
+.two {
     display: grid;
     grid-template-columns: 1fr 1fr;
     gap: 6px;
+}
+.two {
+    grid-template-columns: 1fr auto;
 }
 .empty {
     padding: 6px 14px;

@@ -24,6 +24,7 @@ export const answers = ref(0);
 export interface SnapQuestion {
     mode: 'move' | 'size' | 'draw';
     items?: string[];
+    slices?: string[];
     handle?: string;
     from?: Point;
 }

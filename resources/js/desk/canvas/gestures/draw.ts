@@ -44,7 +44,9 @@ export function drawGesture(tool: Drawn, start: Point): Gesture {
             } else if (tool === 'line') {
                 if (to) drawLine();
             } else if (to) {
-                void desk.run('add-item', { kind: tool, ...boxBetween(from, to) }, []);
+                const box = boxBetween(from, to);
+                if (tool === 'slice') void desk.run('add-slice', { ...box }, []);
+                else void desk.run('add-item', { kind: tool, ...box }, []);
             } else {
                 desk.say('Drag from corner to corner to draw.', 'note');
                 view.tool = tool;

@@ -37,7 +37,7 @@ export function sizeGesture(start: Point, handle: Handle, frame: Box, angle: num
     const desk = useDesk();
     const place = handlePlace(handle);
     const units = useUnits();
-    const snapping = beginSnapping({ mode: 'size', items: desk.selection, handle });
+    const snapping = beginSnapping({ mode: 'size', items: desk.selection, slices: desk.selectedSlices, handle });
     let wish: Commands['resize'] | null = null;
     let params: { dx: number; dy: number; ratio: boolean; centre: boolean } | null = null;
 
