@@ -64,6 +64,32 @@ final class StartTest extends TestCase
         $server->stop();
     }
 
+    public function test_an_archive_is_made_though_its_worker_is_killed_and_the_server_too(): void
+    {
+        $server = new RunningServer($this->data->path, ['--empty']);
+        $sheet = $server->call('POST', 'documents', ['name' => 'T', 'sheet' => ['name' => 'S', 'width' => 900, 'height' => 900]])['sheets'][0]['id'];
+        $run = static fn (string $command, array $params, array $items = []): array => $server->call('POST', "sheets/$sheet/commands", ['command' => $command, 'items' => $items, 'params' => $params]);
+        $boxes = array_map(static fn (int $i): string => $run('add-item', ['kind' => 'round', 'x' => $i * 20, 'y' => $i * 20, 'w' => 300, 'h' => 300])['created'][0]['id'], range(0, 24));
+        $run('add-slice', ['only' => true, 'scales' => ['1x', '2x', '3x', '4x']], $boxes);
+        $id = $server->call('POST', "sheets/$sheet/export")['id'];
+        $state = static fn (RunningServer $server): array => $server->call('GET', "archives/$id");
+        Waiting::until(static fn (): bool => $state($server)['state'] === 'making' && $state($server)['done'] > 2, 'the archive to be begun');
+        foreach (RunningServer::descendants($server->pid()) as $pid) {
+            if (str_contains((string) @file_get_contents("/proc/$pid/cmdline"), 'allsquare:work')) {
+                posix_kill($pid, SIGKILL);
+            }
+        }
+        Waiting::until(static fn (): bool => $state($server)['state'] === 'making' && $state($server)['done'] > 2, 'the next worker to begin anew');
+        self::assertSame([], glob($this->data->path.'/archives/*') ?: []);
+        $server->kill();
+        $server = new RunningServer($this->data->path, ['--empty']);
+        $made = Waiting::until(static fn (): ?array => $state($server)['state'] === 'done' ? $state($server) : null, 'the archive to be made after all', 90);
+        self::assertSame([100, 100], [$made['done'], count($made['files'])]);
+        self::assertCount(1, glob($this->data->path.'/archives/*') ?: []);
+        self::assertSame([], glob($this->data->path.'/work/archives/*') ?: []);
+        $server->stop();
+    }
+
     public function test_what_is_wrong_is_said_in_one_line(): void
     {
         $server = new RunningServer($this->data->path, ['--empty']);

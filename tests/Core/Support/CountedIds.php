@@ -11,8 +11,12 @@ final class CountedIds implements Ids
 {
     private int $count = 0;
 
+    public function __construct(private readonly string $word = 'new')
+    {
+    }
+
     public function next(): string
     {
-        return 'new-'.++$this->count;
+        return "$this->word-".++$this->count;
     }
 }

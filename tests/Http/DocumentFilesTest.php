@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Http;
+
+use App\Demo\MerrowSound;
+use App\Models\Document;
+use Illuminate\Support\Facades\Artisan;
+use Illuminate\Testing\TestResponse;
+use Symfony\Component\HttpFoundation\Response;
+
+/** Documents as files, over HTTP: the demo with all that is in it, and files that are none. */
+final class DocumentFilesTest extends HttpTestCase
+{
+    public function test_the_demo_out_in_and_out_again_is_the_same_bytes_and_looks_the_same(): void
+    {
+        $id = app(MerrowSound::class)->load()->id;
+        $file = (string) $this->get("/api/documents/$id/file")->assertOk()->assertHeader('Content-Disposition', 'attachment; filename="Merrow Sound Ferries.allsquare.json"')->getContent();
+        $opened = $this->import($file)->assertCreated();
+        self::assertSame('Merrow Sound Ferries', $opened->json('name'));
+        self::assertSame($file, (string) $this->get("/api/documents/{$opened->json('id')}/file")->getContent());
+        foreach ($this->getJson("/api/documents/$id")->json('sheets') as $i => $sheet) {
+            self::assertSame((string) $this->get("/api/sheets/{$sheet['id']}/render.svg")->getContent(), (string) $this->get("/api/sheets/{$opened->json("sheets.$i.id")}/render.svg")->getContent(), $sheet['name']);
+        }
+        $kiosk = $opened->json('sheets.0.id');
+        self::assertCount(4, $this->getJson("/api/sheets/$kiosk")->json('slices'));
+        // What is stored along is what would be computed anew.
+        $before = $this->bytes($kiosk);
+        Artisan::call('allsquare:rebuild');
+        self::assertSame($before, $this->bytes($kiosk));
+        $this->command($kiosk, 'add-item', [], ['kind' => 'box', 'x' => 1, 'y' => 1, 'w' => 9, 'h' => 9])->assertOk();
+        $this->postJson("/api/documents/{$opened->json('id')}/undo")->assertOk();
+    }
+
+    public function test_what_is_no_document_is_refused_and_nothing_of_it_kept(): void
+    {
+        $sheet = ['name' => 'S', 'width' => 10, 'height' => 10];
+        $file = static fn (array $more): string => json_encode(['format' => 'allsquare-document', 'version' => 2, 'name' => 'N', 'sheets' => [$sheet], ...$more], JSON_THROW_ON_ERROR);
+        $this->import($file(['sheets' => []]))->assertStatus(422);
+        $this->import($file(['colour' => 'red']))->assertStatus(422)->assertJsonPath('errors.params.0', 'Not known here: colour.');
+        $this->import($file(['sheets' => [[...$sheet, 'items' => [['kind' => 'cloud', 'name' => 'c', 'frame' => ['x' => 0, 'y' => 0, 'w' => 1, 'h' => 1]]]]]]))->assertStatus(422);
+        // The second sheet is wrong: the first is not kept either.
+        $this->import($file(['sheets' => [$sheet, [...$sheet, 'slices' => [['name' => 's', 'x' => 0, 'y' => 0, 'w' => 0, 'h' => 0]]]]]))->assertStatus(422);
+        $this->import('{"format": "allsquare-document", "version": 3}')->assertStatus(422)->assertJsonPath('detail', 'This file was written by a later version (3; up to 2 is read here). Bring All Square up to date to open it.');
+        $this->call('POST', '/api/documents/import', content: '<svg/>', server: ['CONTENT_TYPE' => 'image/svg+xml'])->assertStatus(415);
+        self::assertSame(0, Document::query()->count());
+        $this->get('/api/documents/nothing/file')->assertNotFound();
+    }
+
+    public function test_a_file_may_be_larger_than_other_requests(): void
+    {
+        $item = static fn (int $i): array => ['kind' => 'box', 'name' => str_repeat('long ', 38)."$i", 'frame' => ['x' => $i % 100, 'y' => $i, 'w' => 5, 'h' => 5]];
+        $file = json_encode(['format' => 'allsquare-document', 'version' => 2, 'name' => 'Large', 'sheets' => [['name' => 'S', 'width' => 300, 'height' => 300, 'items' => array_map($item, range(1, 2_000))]]], JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT);
+        $padded = $file.str_repeat(' ', 4 * 1024 * 1024);
+        $sheet = $this->import($padded)->assertCreated()->json('sheets.0.id');
+        self::assertCount(2_000, $this->getJson("/api/sheets/$sheet")->json('items'));
+        $this->import($padded.str_repeat(' ', 32 * 1024 * 1024))->assertStatus(413);
+    }
+
+    /** @return TestResponse<Response> */
+    private function import(string $file): TestResponse
+    {
+        return $this->call('POST', '/api/documents/import', content: $file, server: ['CONTENT_TYPE' => 'application/json']);
+    }
+}
