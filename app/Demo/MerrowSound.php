@@ -30,7 +30,7 @@ final readonly class MerrowSound
         (new IconSheet($this->script($document, 'Icons', 568, 392)))->draw();
         (new BoardingCardSheet($this->script($document, 'Boarding card', 720, 320)))->draw();
         $script = new SheetScript($this->runner, $kiosk);
-        $script->run('add-slice', $cards);
+        $script->run('add-slice', $cards, ['follow' => true]);
         $script->run('keep-grid', [], ['name' => 'Kiosk, four columns']);
         $script->run('add-dimension', [], ['a' => $cards[0], 'b' => $cards[1], 'axis' => 'x']);
         $document->history()->delete();

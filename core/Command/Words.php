@@ -7,6 +7,7 @@ namespace AllSquare\Core\Command;
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\Item;
+use AllSquare\Core\Slice\PlacedSlice;
 
 /** How items and figures are said in the lines of the history and in errors. */
 final class Words
@@ -34,6 +35,11 @@ final class Words
     /** @param  non-empty-list<Item>  $items */
     private static function noun(array $items): string
     {
+        $kinds = array_unique(array_map(static fn (Item $item): string => $item->kind->noun(2), $items));
+        // Slices are called after what they are cut from, which they are not.
+        if ($items[0]->kind instanceof PlacedSlice) {
+            return $kinds[0];
+        }
         $stems = array_unique(array_map(
             static fn (Item $item): string => preg_match('/^(\p{L}+),\s/u', $item->name, $found) === 1 ? mb_strtolower($found[1]) : '',
             $items,
@@ -41,7 +47,6 @@ final class Words
         if (count($stems) === 1 && $stems[0] !== '') {
             return preg_match('/(s|x|ch|sh)$/', $stems[0]) === 1 ? $stems[0].'es' : $stems[0].'s';
         }
-        $kinds = array_unique(array_map(static fn (Item $item): string => $item->kind->noun(2), $items));
 
         return count($kinds) === 1 ? $kinds[0] : 'items';
     }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Bench;
 
-use Symfony\Component\Process\Process;
 use Tests\Browser\Support\Browser;
 use Tests\Support\DataFolder;
 use Tests\Support\RunningServer;
@@ -188,26 +187,15 @@ final class Bench
 
     private function slices(RunningServer $server, LargeSheet $large): void
     {
-        $views = [];
-        for ($i = 0; $i < 20; $i++) {
-            $views[] = [($i % 5) * 640, intdiv($i, 5) * 400, 320, 320];
-            $large->command('add-slice', [], ['name' => "s$i", 'x' => end($views)[0], 'y' => end($views)[1], 'w' => 320, 'h' => 320]);
-        }
-        $whole = (string) file_get_contents("$server->address/api/sheets/$large->sheet/render.svg");
-        $bare = $ours = [];
-        for ($round = 0; $round < 3; $round++) {
-            $start = hrtime(true);
-            foreach ($views as [$x, $y, $w, $h]) {
-                $svg = (string) preg_replace("/width='\d+' height='\d+' viewBox='[^']*'/", "width='$w' height='$h' viewBox='$x $y $w $h'", $whole, 1);
-                (new Process(['rsvg-convert', '--format', 'png'], input: $svg))->mustRun();
-            }
-            $bare[] = (hrtime(true) - $start) / 1e6;
-            $start = hrtime(true);
-            $server->call('POST', "sheets/$large->sheet/export", ['scales' => [1]]);
-            $ours[] = (hrtime(true) - $start) / 1e6;
-        }
-        printf('20 slices: %.0f ms, bare rasteriser %.0f ms; ', min($ours), min($bare));
-        $this->hold(min($ours) / min($bare), 1.3, 'times the bare rasteriser');
+        $many = new ManySlices($server, $large);
+        [$ours, $bare] = [$many->ours(), $many->bare()];
+        printf('200 slices at 1x and 2x: %.0f ms, bare rasteriser %.0f ms; ', $ours, $bare);
+        $this->hold($ours / $bare, 1.15, 'times the bare rasteriser');
+        $states = $many->fiveAtOnce();
+        echo 'five orders at once: '.implode(', ', $states).'; ';
+        $this->hold(count(array_diff($states, ['done'])), 0.0, 'failed');
+        echo 'the worker held: ';
+        $this->hold($many->memory(), 256.0, 'MB');
     }
 
     private function hold(float $value, float $most, string $unit): void

@@ -34,7 +34,7 @@ final class HandingOverTest extends BrowserTestCase
         self::assertSame('100', $browser->see('[aria-label=opacity]')->getAttribute('value'));
     }
 
-    public function test_slices_off_the_pixel_are_put_right_and_limits_are_said_beforehand(): void
+    public function test_slices_off_the_pixel_are_put_right_and_an_archive_is_made_and_kept(): void
     {
         $browser = $this->browser;
         ['sheet' => $sheet, 'document' => $document] = $this->openEmpty();
@@ -45,6 +45,7 @@ final class HandingOverTest extends BrowserTestCase
 
         $add(['name' => 'pier', 'x' => 10.5, 'y' => 10, 'w' => 20, 'h' => 20.25]);
         $browser->visit("/d/$document/$sheet/hand-over");
+        Waiting::until(static fn (): bool => str_contains($browser->see('.warning')->getText(), 'off the pixel: x 10.5, h 20.25'), 'the warning');
         $browser->press('Put right, outward');
         Waiting::until(fn (): bool => $this->server->call('GET', "sheets/$sheet")['slices'][0]['h'] === 21, 'the slice to be put right');
         self::assertEquals([10, 10, 21, 21], array_map(fn (string $side) => $this->server->call('GET', "sheets/$sheet")['slices'][0][$side], ['x', 'y', 'w', 'h']));
@@ -53,13 +54,66 @@ final class HandingOverTest extends BrowserTestCase
             $add(['name' => "s$i", 'x' => 0, 'y' => 0, 'w' => 5, 'h' => 5]);
         }
         $browser->visit("/d/$document/$sheet/hand-over");
-        Waiting::until(static fn (): bool => str_contains($browser->see('.make')->getText(), '22 files; at once, 20 are made at most.'), 'the limit to be said');
-        self::assertFalse($browser->named('Make the archive')->isEnabled());
-        $browser->press('2x');
-        Waiting::until(static fn (): bool => $browser->named('Make the archive')->isEnabled(), 'fewer files to be possible');
+        $browser->press('Phone, 1x to 3x');
+        Waiting::until(static fn (): bool => str_contains($browser->see('.head')->getText(), '11 slices, 33 files'), 'the files to be counted');
+        $browser->fill('[aria-label^="Another size"]', '40w');
+        $browser->press('SVG');
+        Waiting::until(static fn (): bool => str_contains($browser->see('.head')->getText(), '11 slices, 55 files'), 'one size and one format more');
         $browser->press('Make the archive');
-        Waiting::until(static fn (): bool => str_contains($browser->see('.make')->getText(), 'Made the archive: 11 files'), 'the archive to be made');
+        Waiting::until(static fn (): bool => str_contains($browser->see('[aria-label=Archives]')->getText(), '55 files,'), 'the archive to be made');
+        Waiting::until(static fn (): bool => $browser->named('Make the archive')->isEnabled(), 'another to be possible');
         $browser->fill('[aria-label="Name of pier"]', 's1');
         self::assertStringContainsString('There is another slice "s1"', $browser->see('.refused')->getText());
+    }
+
+    public function test_settings_are_kept_as_a_preset_and_a_slice_has_its_own(): void
+    {
+        $browser = $this->browser;
+        ['sheet' => $sheet, 'document' => $document] = $this->openEmpty();
+        $this->server->call('POST', "sheets/$sheet/commands", ['command' => 'add-slice', 'items' => [], 'params' => ['name' => 'pier', 'x' => 10, 'y' => 10, 'w' => 20, 'h' => 20]]);
+        $browser->visit("/d/$document/$sheet/hand-over");
+        $browser->press('Web, 1x and 2x');
+        $browser->press('WebP');
+        $browser->press('Keep as a preset');
+        $browser->fill('[aria-label="Name of the preset"]', 'Shop');
+        $browser->named('Shop');
+        $browser->press('Web, 1x and 2x');
+        Waiting::until(static fn (): bool => str_contains($browser->see('.head')->getText(), '1 slice, 2 files'), 'two files');
+        $browser->press('Shop');
+        Waiting::until(static fn (): bool => str_contains($browser->see('.head')->getText(), '1 slice, 4 files'), 'four files');
+        $browser->press('How pier is cut');
+        $browser->fill('[aria-label="Sizes of the slice"]', '4x, 90w');
+        Waiting::until(static fn (): bool => str_contains($browser->see('[aria-label="Files in the archive"]')->getText(), 'pier@4x.webp'), 'sizes of its own');
+        $browser->click('.popped [aria-label="Formats of the slice"] button:nth-child(4)');
+        Waiting::until(static fn (): bool => str_starts_with($browser->see('[aria-label="Files in the archive"]')->getText(), 'pier.svg'), 'a format of its own');
+        $browser->keys(WebDriverKeys::ESCAPE);
+        $browser->press('Delete the preset Shop');
+        Waiting::until(fn (): bool => $this->server->call('GET', "sheets/$sheet")['presets'] === [], 'the preset to be gone');
+    }
+
+    public function test_what_fails_says_why_and_is_tried_again(): void
+    {
+        $browser = $this->browser;
+        ['sheet' => $sheet, 'document' => $document] = $this->openEmpty();
+        $this->server->call('POST', "sheets/$sheet/commands", ['command' => 'add-slice', 'items' => [], 'params' => ['name' => 'pier', 'x' => 10, 'y' => 10, 'w' => 20, 'h' => 20]]);
+        // A file stands where the folder of the archives would be.
+        $folder = $this->server->data.'/archives';
+        $aside = $folder.' aside';
+        if (is_dir($folder)) {
+            rename($folder, $aside);
+        }
+        touch($folder);
+        $browser->visit("/d/$document/$sheet/hand-over");
+        $browser->press('Web, 1x and 2x');
+        $browser->press('Make the archive');
+        Waiting::until(static fn (): bool => str_contains($browser->see('[aria-label=Archives]')->getText(), "The folder $folder cannot be written."), 'the reason');
+        unlink($folder);
+        if (is_dir($aside)) {
+            rename($aside, $folder);
+        }
+        $browser->press('Try again');
+        Waiting::until(static fn (): bool => str_contains($browser->see('[aria-label=Archives]')->getText(), '2 files,'), 'the archive to be made');
+        $browser->click('[aria-label="Delete Sheet 1"]');
+        Waiting::until(static fn (): bool => (bool) $browser->run('return !document.querySelector("[aria-label=Archives]")'), 'the archive to be gone');
     }
 }

@@ -16,7 +16,8 @@ export function counted(items: Item[]): string {
     if (items.length === 1) return first.name;
     const stems = new Set(items.map((item) => /^(\p{L}+),\s/u.exec(item.name)?.[1]?.toLowerCase() ?? ''));
     const [stem] = stems;
-    if (stems.size === 1 && stem) return `${items.length} ${stem}${/(s|x|ch|sh)$/.test(stem) ? 'es' : 's'}`;
+    if (stems.size === 1 && stem && first.kind !== 'slice')
+        return `${items.length} ${stem}${/(s|x|ch|sh)$/.test(stem) ? 'es' : 's'}`;
     const kinds = new Set(items.map((item) => item.kind));
     return `${items.length} ${kinds.size === 1 ? PLURALS[first.kind] : 'items'}`;
 }

@@ -159,7 +159,12 @@ const squareUp = actions.squareUp.order;
                 >
                     Again
                 </button>
-                <button class="btn" type="button" :disabled="free.length === 0" @click="repeat?.toggle($event)">
+                <button
+                    class="btn"
+                    type="button"
+                    :disabled="free.length === 0 || desk.selection.length === 0"
+                    @click="repeat?.toggle($event)"
+                >
                     Repeat…
                 </button>
                 <button

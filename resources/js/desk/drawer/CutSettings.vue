@@ -109,7 +109,7 @@ function toggleFormat(format: Format): void {
         <section>
             <h3>Painted on</h3>
             <label class="row"
-                ><span>ground</span>
+                ><span>background</span>
                 <select
                     :value="ground"
                     aria-label="Background of the slice"
