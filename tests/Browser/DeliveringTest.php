@@ -48,7 +48,7 @@ final class DeliveringTest extends BrowserTestCase
         Waiting::until(static fn (): bool => str_contains($browser->see('aside')->getText(), 'column 4'), 'the grid');
         $browser->run('const select = document.querySelector("[aria-label=\'What is measured\']"); select.selectedIndex = [...select.options].findIndex((option) => option.textContent.includes("Card, Skerry Point")); select.dispatchEvent(new Event("change"))');
         Waiting::until(static fn (): bool => str_contains($browser->see('aside')->getText(), '8 parts'), 'what is in a card');
-        $pdf = (string) file_get_contents((string) $browser->named('PDF', 'a')->getAttribute('href'));
+        $pdf = (string) file_get_contents($this->server->address.$browser->named('PDF', 'a')->getAttribute('href'));
         self::assertStringStartsWith('%PDF', $pdf);
         foreach (['sizes', 'gaps', 'margins', 'grid'] as $kind) {
             $browser->press($kind);

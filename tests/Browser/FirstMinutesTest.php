@@ -65,6 +65,7 @@ final class FirstMinutesTest extends BrowserTestCase
         $browser->waitForStatus('Cut 4 slices from 4 cards');
         $browser->press('Hand over', 'a');
         $browser->see('.size');
+        $browser->press('Web, 1x and 2x');
         $browser->press('Make the archive');
         $path = Waiting::until(static fn (): string|false => current(glob($browser->downloads.'/*.zip') ?: []), 'the archive');
         $zip = new ZipArchive;

@@ -89,6 +89,7 @@ final class HandingOverTest extends BrowserTestCase
         $browser->keys(WebDriverKeys::ESCAPE);
         $browser->press('Delete the preset Shop');
         Waiting::until(fn (): bool => $this->server->call('GET', "sheets/$sheet")['presets'] === [], 'the preset to be gone');
+        self::assertSame([['4x', '90w'], ['svg']], [$this->server->call('GET', "sheets/$sheet")['slices'][0]['scales'], $this->server->call('GET', "sheets/$sheet")['slices'][0]['formats']]);
     }
 
     public function test_what_fails_says_why_and_is_tried_again(): void
@@ -115,5 +116,6 @@ final class HandingOverTest extends BrowserTestCase
         Waiting::until(static fn (): bool => str_contains($browser->see('[aria-label=Archives]')->getText(), '2 files,'), 'the archive to be made');
         $browser->click('[aria-label="Delete Sheet 1"]');
         Waiting::until(static fn (): bool => (bool) $browser->run('return !document.querySelector("[aria-label=Archives]")'), 'the archive to be gone');
+        self::assertSame([], $this->server->call('GET', "documents/$document/archives")['archives']);
     }
 }

@@ -19,7 +19,7 @@ final class SlicesOnDeskTest extends BrowserTestCase
         $this->add($sheet, 'box', 300, 100, 100, 80, 'Quay');
         $this->reload();
         $this->openSlices();
-        $browser->press('Draw');
+        $browser->press('Draw a slice');
         $browser->drag(50, 60, 150, 140);
         $browser->waitForStatus('Cut slice "slice": 100 × 80 at 50, 60');
         // By its upper edge, nearly to the box: it meets the top of the box and its left edge.
@@ -95,7 +95,7 @@ final class SlicesOnDeskTest extends BrowserTestCase
         $this->reload();
         $this->openSlices();
         $browser->fill('[aria-label="Names of new slices"]', 'page/{nn}');
-        $browser->click('.slices .actions [aria-haspopup]');
+        $browser->press('Other ways to cut');
         $browser->press('Along the guides', 'li');
         $browser->waitForStatus('Cut 3 slices along the guides');
         self::assertSame(['page/01', 'page/02', 'page/03'], array_column($this->server->call('GET', "sheets/$sheet")['slices'], 'name'));

@@ -180,7 +180,7 @@ export function useKeys() {
 
     function nudge([x, y]: [number, number], by: number, now: number): void {
         if (desk.selected.length === 0) return;
-        const chosen = desk.selection.join();
+        const chosen = desk.selected.map((item) => item.id).join();
         if (run.chosen !== chosen || now - run.last > RUN_ENDS) run.token = crypto.randomUUID();
         Object.assign(run, { chosen, last: now });
         void desk.run('move-by', { dx: x * by, dy: y * by }, desk.selection, { run: run.token });

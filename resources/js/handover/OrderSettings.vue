@@ -3,19 +3,13 @@ import type { Format } from '@/api/handover';
 import { useDesk } from '@/stores/desk';
 import { useHandover } from '@/stores/handover';
 import InputText from 'primevue/inputtext';
+import { FORMATS, toggled } from '@/handover/words';
 import { computed, ref } from 'vue';
 
 /** At which sizes, as what and on what slices are painted that do not say so themselves, and what else is in the archive. */
 const handover = useHandover();
 const desk = useDesk();
 const SIZES = ['1x', '1.5x', '2x', '3x'];
-const FORMATS: { key: Format; words: string }[] = [
-    { key: 'png', words: 'PNG' },
-    { key: 'jpeg', words: 'JPEG' },
-    { key: 'webp', words: 'WebP' },
-    { key: 'svg', words: 'SVG' },
-    { key: 'pdf', words: 'PDF' },
-];
 const size = ref('');
 const colour = ref('#ffffff');
 const others = computed(() => handover.settings.scales.filter((one) => !SIZES.includes(one)));
@@ -46,7 +40,7 @@ function addSize(): void {
 }
 
 function toggleFormat(format: Format): void {
-    handover.settings.formats = FORMATS.map((one) => one.key).filter((key) => (key === format ? !has(key) : has(key)));
+    handover.settings.formats = toggled(handover.settings.formats, format);
 }
 
 function paintOn(what: 'transparent' | 'sheet' | 'colour'): void {
@@ -169,7 +163,7 @@ function setQuality(text: string | undefined): void {
                 <label><input v-model="handover.measured" type="checkbox" />the measured sheet</label>
                 <label
                     >whole sheets
-                    <select v-model="handover.sheets" aria-label="Whole sheets as PDF">
+                    <select class="choose" v-model="handover.sheets" aria-label="Whole sheets as PDF">
                         <option value="none">none</option>
                         <option value="this">this one as PDF</option>
                         <option v-if="(desk.document?.sheets.length ?? 0) > 1" value="all">all in one PDF</option>
@@ -234,16 +228,5 @@ label {
     width: 46px;
     height: 27px;
     text-align: right;
-}
-select {
-    height: 25px;
-    border: 1px solid var(--line);
-    border-radius: 3px;
-    background: var(--card);
-    color: var(--ink);
-    font: 12px var(--words);
-}
-input[type='checkbox'] {
-    accent-color: var(--spruce);
 }
 </style>

@@ -155,14 +155,6 @@ onBeforeUnmount(() => {
 .desk > :deep(.bench) {
     grid-area: 3 / 1 / 4 / -1;
 }
-.document {
-    opacity: 0.8;
-    max-width: 170px;
-    overflow: hidden;
-    text-overflow: ellipsis;
-    white-space: nowrap;
-    flex: none;
-}
 main {
     display: flex;
     flex-direction: column;

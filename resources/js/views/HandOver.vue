@@ -156,14 +156,6 @@ function putRight(towards: 'outward' | 'nearest'): void {
 .page > :deep(header) {
     grid-column: 1 / -1;
 }
-.document {
-    opacity: 0.8;
-    max-width: 170px;
-    overflow: hidden;
-    text-overflow: ellipsis;
-    white-space: nowrap;
-    flex: none;
-}
 .left {
     padding: 24px 28px;
     overflow: auto;

@@ -110,7 +110,7 @@ async function copy(): Promise<void> {
             <div class="choices">
                 <label
                     >Measured
-                    <select v-model="level" aria-label="What is measured">
+                    <select class="choose" v-model="level" aria-label="What is measured">
                         <option :value="null">everything on the sheet</option>
                         <option v-if="desk.selection.length" value="chosen">what is selected</option>
                         <option v-for="group in groups" :key="group.id" :value="group.id">in {{ group.name }}</option>
@@ -130,7 +130,7 @@ async function copy(): Promise<void> {
                 </span>
                 <label
                     >by
-                    <select v-model="by" aria-label="By which box">
+                    <select class="choose" v-model="by" aria-label="By which box">
                         <option v-for="box in BOXES" :key="box" :value="box">{{ box }}</option>
                     </select></label
                 >
@@ -211,14 +211,6 @@ async function copy(): Promise<void> {
 .page > :deep(header) {
     grid-column: 1 / -1;
 }
-.document {
-    opacity: 0.8;
-    max-width: 170px;
-    overflow: hidden;
-    text-overflow: ellipsis;
-    white-space: nowrap;
-    flex: none;
-}
 main {
     overflow: auto;
     padding: 16px 24px 24px;
@@ -238,13 +230,7 @@ main {
     margin-left: auto;
 }
 select {
-    height: 27px;
     max-width: 190px;
-    border: 1px solid var(--line);
-    border-radius: 3px;
-    background: var(--card);
-    color: var(--ink);
-    font: 12px var(--words);
 }
 .drawing {
     display: block;

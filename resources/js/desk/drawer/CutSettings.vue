@@ -3,19 +3,14 @@ import type { Commands } from '@/api/commands.gen';
 import type { Format } from '@/api/handover';
 import type { Slice } from '@/api/types';
 import { useDesk } from '@/stores/desk';
+import { FORMATS, toggled } from '@/handover/words';
 import { computed } from 'vue';
+import { commonOf } from './common';
 import NumberField from './NumberField.vue';
 import TextField from '@/parts/TextField.vue';
 
 /** How the slices that are selected are cut: what they take, on what, and as what they are written. */
 const desk = useDesk();
-const FORMATS: { key: Format; words: string }[] = [
-    { key: 'png', words: 'PNG' },
-    { key: 'jpeg', words: 'JPEG' },
-    { key: 'webp', words: 'WebP' },
-    { key: 'svg', words: 'SVG' },
-    { key: 'pdf', words: 'PDF' },
-];
 const slices = computed(() => desk.slices.filter((slice) => desk.selectedSlices.includes(slice.id)));
 const only = computed(() => (slices.value.length === 1 ? slices.value[0] : undefined));
 const source = computed(() => {
@@ -25,12 +20,7 @@ const source = computed(() => {
 const cutFromItems = computed(() => slices.value.length > 0 && slices.value.every((slice) => slice.items.length > 0));
 const cutFromOne = computed(() => slices.value.length > 0 && slices.value.every((slice) => slice.items.length === 1));
 
-/** What all of them have in common; undefined while they differ. */
-function common<T>(read: (slice: Slice) => T): T | undefined {
-    const values = new Map(slices.value.map((slice) => [JSON.stringify(read(slice)), read(slice)]));
-    const [first] = values.values();
-    return values.size === 1 ? first : undefined;
-}
+const common = <T,>(read: (slice: Slice) => T) => commonOf(slices.value, read);
 
 const background = computed(() => common((slice) => slice.background));
 const ground = computed(() => {
@@ -57,10 +47,7 @@ function setScales(text: string): void {
 }
 
 function toggleFormat(format: Format): void {
-    const now = formats.value ?? [];
-    const next = FORMATS.map((one) => one.key).filter((key) =>
-        key === format ? !now.includes(key) : now.includes(key),
-    );
+    const next = toggled(formats.value ?? [], format);
     set({ formats: next.length > 0 ? (next as [Format, ...Format[]]) : null });
 }
 </script>
@@ -73,6 +60,7 @@ function toggleFormat(format: Format): void {
             <label class="row"
                 ><span>from there</span>
                 <select
+                    class="choose"
                     :value="common((slice) => slice.only) === true ? 'only' : 'all'"
                     :disabled="!cutFromItems"
                     aria-label="What it takes"
@@ -111,6 +99,7 @@ function toggleFormat(format: Format): void {
             <label class="row"
                 ><span>background</span>
                 <select
+                    class="choose"
                     :value="ground"
                     aria-label="Background of the slice"
                     @change="setGround(($event.target as HTMLSelectElement).value)"
@@ -206,13 +195,6 @@ label {
 }
 select {
     flex: 1;
-    min-width: 0;
-    height: 27px;
-    border: 1px solid var(--line);
-    border-radius: 3px;
-    background: var(--card);
-    color: var(--ink);
-    font: 12px var(--words);
 }
 .formats {
     display: flex;
@@ -224,8 +206,5 @@ select {
 }
 p {
     color: var(--soft);
-}
-input[type='checkbox'] {
-    accent-color: var(--spruce);
 }
 </style>

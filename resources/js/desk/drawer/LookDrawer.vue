@@ -7,6 +7,7 @@ import Select from 'primevue/select';
 import { computed, onMounted, ref } from 'vue';
 import { api } from '@/api/client';
 import CutSettings from './CutSettings.vue';
+import { commonOf } from './common';
 import ColourField from './ColourField.vue';
 import NumberField from './NumberField.vue';
 import SheetSettings from './SheetSettings.vue';
@@ -34,13 +35,6 @@ const outlined = computed(() => having(['box', 'round', 'line']));
 const boxes = computed(() => having(['box']));
 const texts = computed(() => having(['text']));
 
-/** What all of them have in common; undefined while they differ. */
-function common<T>(items: Item[], read: (item: Item) => T): T | undefined {
-    const values = new Map(items.map((item) => [JSON.stringify(read(item)), read(item)]));
-    const [only] = values.values();
-    return values.size === 1 ? only : undefined;
-}
-
 function set(items: Item[], params: Commands['set']): void {
     void desk.run(
         'set',
@@ -49,9 +43,9 @@ function set(items: Item[], params: Commands['set']): void {
     );
 }
 
-const outline = computed(() => common(outlined.value, (item) => item.outline ?? null));
+const outline = computed(() => commonOf(outlined.value, (item) => item.outline ?? null));
 const weights = computed(() =>
-    (families.value[common(texts.value, (item) => item.font) ?? 'overpass'] ?? [400, 700]).map((weight) => ({
+    (families.value[commonOf(texts.value, (item) => item.font) ?? 'overpass'] ?? [400, 700]).map((weight) => ({
         weight,
         name: WEIGHTS[weight] ?? String(weight),
     })),
@@ -77,7 +71,7 @@ function setOutline(change: { colour?: string | null; weight?: number }): void {
             <section v-if="filled.length">
                 <h3>{{ texts.length === filled.length ? 'Letters' : 'Fill' }}</h3>
                 <ColourField
-                    :value="common(filled, (item) => item.fill ?? null)"
+                    :value="commonOf(filled, (item) => item.fill ?? null)"
                     label="Fill"
                     :none="texts.length === 0"
                     @set="set(filled, { fill: $event })"
@@ -106,7 +100,7 @@ function setOutline(change: { colour?: string | null; weight?: number }): void {
                 <NumberField
                     label="radius"
                     unit="px"
-                    :value="common(boxes, (item) => item.radius ?? 0)"
+                    :value="commonOf(boxes, (item) => item.radius ?? 0)"
                     :min="0"
                     :max="10000"
                     @set="set(boxes, { radius: $event })"
@@ -115,7 +109,7 @@ function setOutline(change: { colour?: string | null; weight?: number }): void {
             <section v-if="texts.length">
                 <h3>Type</h3>
                 <Select
-                    :model-value="common(texts, (item) => item.font)"
+                    :model-value="commonOf(texts, (item) => item.font)"
                     :options="Object.keys(families)"
                     :option-label="(key: string) => FAMILY_NAMES[key] ?? key"
                     size="small"
@@ -125,7 +119,7 @@ function setOutline(change: { colour?: string | null; weight?: number }): void {
                 />
                 <div class="pair">
                     <Select
-                        :model-value="common(texts, (item) => item.weight)"
+                        :model-value="commonOf(texts, (item) => item.weight)"
                         :options="weights"
                         option-label="name"
                         option-value="weight"
@@ -136,7 +130,7 @@ function setOutline(change: { colour?: string | null; weight?: number }): void {
                     />
                     <NumberField
                         label="size"
-                        :value="common(texts, (item) => item.size ?? 16)"
+                        :value="commonOf(texts, (item) => item.size ?? 16)"
                         :min="1"
                         :max="2000"
                         @set="set(texts, { size: $event })"
@@ -145,7 +139,7 @@ function setOutline(change: { colour?: string | null; weight?: number }): void {
                 <NumberField
                     label="line height"
                     unit="×"
-                    :value="common(texts, (item) => item.line_height ?? 1.3)"
+                    :value="commonOf(texts, (item) => item.line_height ?? 1.3)"
                     :min="0.1"
                     :max="10"
                     :step="0.1"
@@ -157,7 +151,7 @@ function setOutline(change: { colour?: string | null; weight?: number }): void {
                         :key="side"
                         class="btn"
                         type="button"
-                        :aria-pressed="common(texts, (item) => item.align) === side"
+                        :aria-pressed="commonOf(texts, (item) => item.align) === side"
                         @click="set(texts, { align: side })"
                     >
                         {{ side }}
@@ -171,7 +165,7 @@ function setOutline(change: { colour?: string | null; weight?: number }): void {
                     unit="%"
                     :value="
                         ((value) => (value === undefined ? undefined : value * 100))(
-                            common(desk.selected, (item) => item.opacity),
+                            commonOf(desk.selected, (item) => item.opacity),
                         )
                     "
                     :min="0"

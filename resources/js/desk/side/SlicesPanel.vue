@@ -35,7 +35,6 @@ const ways = computed(() => {
     const crossed = desk.guides.length > 0;
     const hasGrid = Boolean(desk.sheet?.grid.columns ?? desk.sheet?.grid.rows);
     return [
-        { label: 'Each selected item', disabled: desk.selection.length === 0, command: () => cut({ follow: true }) },
         { label: 'The selected ones as one', disabled: !several.value, command: () => cut({ as: 'one' }) },
         {
             label: 'Every child of the group',
@@ -74,15 +73,29 @@ const remove = () => void desk.run('delete-slice', { slices: ids() }, []);
             <button
                 class="btn"
                 type="button"
+                :disabled="desk.selection.length === 0"
+                v-tooltip.bottom="'A slice for each, which follows it (Ctrl K)'"
+                @click="cut({ follow: true })"
+            >
+                {{ several ? `Cut ${desk.selection.length} slices` : 'Cut a slice' }}
+            </button>
+            <button
+                class="btn icon"
+                type="button"
+                aria-haspopup="true"
+                aria-label="Other ways to cut"
+                @click="menu?.toggle($event)"
+            >
+                <svg width="10" height="8" aria-hidden="true"><path d="M1 2 5 6 9 2" /></svg>
+            </button>
+            <button
+                class="btn"
+                type="button"
                 :aria-pressed="view.tool === 'slice'"
                 v-tooltip.bottom="'Drag from corner to corner (x)'"
                 @click="view.tool = view.tool === 'slice' ? 'select' : 'slice'"
             >
-                Draw
-            </button>
-            <button class="btn" type="button" aria-haspopup="true" @click="menu?.toggle($event)">
-                {{ several ? `Cut ${desk.selection.length}` : 'Cut' }}
-                <svg width="10" height="8" aria-hidden="true"><path d="M1 2 5 6 9 2" /></svg>
+                Draw a slice
             </button>
             <button
                 class="btn icon"
@@ -160,7 +173,7 @@ const remove = () => void desk.run('delete-slice', { slices: ids() }, []);
 }
 .actions {
     display: grid;
-    grid-template-columns: 1fr 1fr auto;
+    grid-template-columns: 1fr auto;
     gap: 6px;
     padding: 9px;
 }

@@ -35,5 +35,12 @@ export const ghost = shallowRef<Ghost | null>(null);
 /** px of the screen that lifted items are off their place, and the words beside the pointer. */
 export const lift = shallowRef<{ dx: number; dy: number; label: string } | null>(null);
 
+/** How far the pointer is from where it began; with Shift along the axis that it went further on. */
+export function draggedFrom(start: Point, at: Point, keys: Held): Point {
+    const far = { x: at.x - start.x, y: at.y - start.y };
+    if (!keys.shift) return far;
+    return Math.abs(far.x) >= Math.abs(far.y) ? { x: far.x, y: 0 } : { x: 0, y: far.y };
+}
+
 /** Further than this, in screen px, a press is a drag. */
 export const DRAG = 3;

@@ -4,7 +4,7 @@ import { beginSnapping } from '@/desk/snap/snapper';
 import { useDesk } from '@/stores/desk';
 import { useUnits } from '@/stores/units';
 import { useView } from '@/stores/view';
-import { DRAG, lift, type Gesture, type Held } from './gesture';
+import { DRAG, draggedFrom, lift, type Gesture } from './gesture';
 
 /**
  * Drags what is selected. With Shift it is held to one axis; with Alt at release a copy is put there; with Ctrl nothing
@@ -23,12 +23,6 @@ export function moveGesture(start: Point, onLift: (ids: string[]) => void, onCli
     let free = { x: 0, y: 0 };
     let by = { x: 0, y: 0 };
 
-    function dragged(at: Point, keys: Held): Point {
-        const far = { x: at.x - start.x, y: at.y - start.y };
-        if (!keys.shift) return far;
-        return Math.abs(far.x) >= Math.abs(far.y) ? { x: far.x, y: 0 } : { x: 0, y: far.y };
-    }
-
     return {
         move(at, keys) {
             const far = Math.hypot(at.x - start.x, at.y - start.y) * view.zoom;
@@ -37,7 +31,7 @@ export function moveGesture(start: Point, onLift: (ids: string[]) => void, onCli
                 snapping = beginSnapping({ mode: 'move', items: ids });
                 onLift(ids);
             }
-            free = dragged(at, keys);
+            free = draggedFrom(start, at, keys);
             by = snapping.at(free, keys.ctrl);
             const place = before ? units.boxText({ ...before, x: before.x + by.x, y: before.y + by.y }) : '';
             const words = [...(keys.alt ? ['copy'] : []), ...(keys.ctrl ? ['free'] : []), place].join('  ');

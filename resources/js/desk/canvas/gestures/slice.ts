@@ -4,7 +4,7 @@ import { beginSnapping } from '@/desk/snap/snapper';
 import { useDesk } from '@/stores/desk';
 import { useUnits } from '@/stores/units';
 import { useView } from '@/stores/view';
-import { DRAG, ghost, type Gesture, type Held } from './gesture';
+import { DRAG, draggedFrom, ghost, type Gesture } from './gesture';
 
 /** Drags the slices that are selected. With Shift they are held to one axis; with Ctrl nothing snaps. */
 export function sliceGesture(start: Point): Gesture {
@@ -16,17 +16,11 @@ export function sliceGesture(start: Point): Gesture {
     let free = { x: 0, y: 0 };
     let by = { x: 0, y: 0 };
 
-    function dragged(at: Point, keys: Held): Point {
-        const far = { x: at.x - start.x, y: at.y - start.y };
-        if (!keys.shift) return far;
-        return Math.abs(far.x) >= Math.abs(far.y) ? { x: far.x, y: 0 } : { x: 0, y: far.y };
-    }
-
     return {
         move(at, keys) {
             if (!snapping && Math.hypot(at.x - start.x, at.y - start.y) * view.zoom < DRAG) return;
             snapping ??= beginSnapping({ mode: 'move', slices: desk.selectedSlices });
-            free = dragged(at, keys);
+            free = draggedFrom(start, at, keys);
             by = snapping.at(free, keys.ctrl);
             if (!before) return;
             const box = { ...before, x: before.x + by.x, y: before.y + by.y };
