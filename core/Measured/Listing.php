@@ -15,6 +15,9 @@ final readonly class Listing
 
     private const COLUMN = 460;
 
+    /** Rows beneath a drawing: more would be a book of outlines. Tables hold all. */
+    private const MOST_ROWS = 240;
+
     private Lettering $figures;
 
     private Lettering $words;
@@ -57,6 +60,10 @@ final readonly class Listing
             ['No.', 'Name', 'x', 'y', 'Width', 'Height'], ...$this->parts(), null,
             ...array_map(static fn (array $distance): array => ['', "$distance[0], $distance[1]", '', '', '', $distance[2]], $this->distances()),
         ];
+        $more = count($rows) - self::MOST_ROWS;
+        if ($more > 1) {
+            $rows = [...array_slice($rows, 0, self::MOST_ROWS), ['', 'and '.number_format($more).' more rows, which the page (HTML) has', '', '', '', '']];
+        }
         $columns = max(1, min((int) floor($width / (self::COLUMN * $unit)), (int) ceil(count($rows) / 10)));
         $each = (int) ceil(count($rows) / $columns);
         $wide = min($width / $columns, (self::COLUMN + 60) * $unit);

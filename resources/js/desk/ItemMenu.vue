@@ -4,10 +4,13 @@ import { useActions, type Action } from '@/desk/actions';
 import { useDesk } from '@/stores/desk';
 import ContextMenu from 'primevue/contextmenu';
 import { computed, ref, shallowRef } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
 
 /** What can be done with what is selected, where the pointer is. */
 const { actions } = useActions();
 const desk = useDesk();
+const route = useRoute();
+const router = useRouter();
 /** what lies under the pointer, the foremost first */
 const beneath = shallowRef<Item[]>([]);
 const MOST = 20;
@@ -19,6 +22,10 @@ const entry = (action: Action) => ({
     disabled: !action.possible(),
     command: action.run,
 });
+function measure(): void {
+    void router.push({ name: 'measured', params: route.params });
+}
+
 const entries = computed(() => [
     entry(actions.duplicate),
     entry(actions.delete),
@@ -38,6 +45,11 @@ const entries = computed(() => [
     entry(actions.hide),
     entry(actions.reference),
     entry(actions.slice),
+    {
+        label: desk.selection.length > 0 ? 'Measured sheet of these' : 'Measured sheet',
+        keys: '',
+        command: measure,
+    },
     { separator: true },
     ...(beneath.value.length > 1
         ? [

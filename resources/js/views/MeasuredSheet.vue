@@ -151,12 +151,13 @@ async function copy(): Promise<void> {
             <p v-else-if="measured?.left_out" class="note">
                 {{ measured.left_out }} measures found no room beside the sheet; they are in the list.
             </p>
-            <img
-                v-if="measured"
-                class="drawing"
-                :src="address('.svg', '&list=0')"
-                :alt="`${desk.sheet?.name} with its dimensions`"
-            />
+            <a v-if="measured" :href="address('.svg', '&list=0')" target="_blank" title="By itself, to look closer">
+                <img
+                    class="drawing"
+                    :src="address('.svg', '&list=0')"
+                    :alt="`${desk.sheet?.name} with its dimensions`"
+                />
+            </a>
         </main>
         <aside v-if="measured" aria-label="Measures">
             <h2>{{ measured.parts.length }} {{ measured.parts.length === 1 ? 'part' : 'parts' }}</h2>

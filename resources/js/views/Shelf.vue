@@ -18,6 +18,7 @@ const toast = useToast();
 const exact = ref(false);
 const failed = ref('');
 const dropping = ref(false);
+const opening = ref('');
 const isDemoOnly = computed(() => shelf.documents.length === 1);
 
 onMounted(load);
@@ -49,11 +50,14 @@ function begin(name: string, sheet: NewSheet): Promise<void> {
 
 async function openFiles(files: Iterable<File>): Promise<void> {
     dropping.value = false;
-    for (const file of files)
+    for (const file of files) {
+        opening.value = file.name;
         await attempt(async () => {
             const opened = await shelf.openFile(file);
             toast.add({ severity: 'secondary', detail: `Opened "${opened.name}" from ${file.name}.`, life: 6000 });
         });
+    }
+    opening.value = '';
 }
 
 function pick(event: Event): void {
@@ -95,7 +99,7 @@ function remove(document: DocumentSummary): Promise<void> {
                     </p>
                 </div>
                 <label class="btn open">
-                    Open a file
+                    {{ opening ? `Opening ${opening}` : 'Open a file' }}
                     <input
                         type="file"
                         accept=".json,application/json"

@@ -103,6 +103,20 @@ final class MeasuredSheetTest extends TestCase
         }
     }
 
+    public function test_of_many_parts_the_drawing_lists_the_first_and_says_how_many_more_there_are(): void
+    {
+        $scene = Scene::of(4000, 400);
+        foreach (range(0, 299) as $i) {
+            $scene->put("i$i", $i % 100 * 40, intdiv($i, 100) * 100, 30, 50);
+        }
+        $measured = self::measured($scene);
+        $listing = new Listing($measured, Fonts::library());
+        self::assertCount(300, $listing->parts());
+        [$svg, $height] = $listing->svg(0, 0, 2000, 1);
+        self::assertLessThan(241 * 16 / 2, $height, 'in several columns');
+        self::assertSame(240, substr_count($svg, "fill='#17614f'") - 1, 'a number on each row, and one more row');
+    }
+
     public function test_it_is_listed_by_number(): void
     {
         $listing = new Listing(self::measured(self::row()), Fonts::library());

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Commands } from '@/api/commands.gen';
+import type { Slice } from '@/api/types';
 import { useUnits } from '@/stores/units';
 import { settled } from '@/desk/geometry';
 import LengthField from '@/parts/LengthField.vue';
@@ -47,6 +48,8 @@ const ways = computed(() => {
         { label: 'The whole sheet', command: cutSheet },
     ];
 });
+
+const isOff = (slice: Slice) => [slice.x, slice.y, slice.w, slice.h].some((length) => length % 1 !== 0);
 
 function choose(event: MouseEvent, id: string): void {
     const adding = event.shiftKey || event.ctrlKey || event.metaKey;
@@ -132,7 +135,12 @@ const remove = () => void desk.run('delete-slice', { slices: ids() }, []);
                     @click="choose($event, slice.id)"
                 >
                     <span>{{ slice.name }}</span>
-                    <i class="num">{{ units.text(slice.w) }} × {{ units.text(slice.h) }}</i>
+                    <i
+                        class="num"
+                        :class="{ off: isOff(slice) }"
+                        :title="isOff(slice) ? 'It lies off the pixel. Handing over puts it right' : undefined"
+                        >{{ units.text(slice.w) }} × {{ units.text(slice.h) }}</i
+                    >
                 </button>
             </li>
         </ul>
@@ -230,6 +238,9 @@ li i {
     color: var(--soft);
     font-size: 11.5px;
     white-space: nowrap;
+}
+li i.off {
+    color: var(--brick);
 }
 .chosen {
     border-top: 1px solid var(--line);
