@@ -104,9 +104,35 @@ $browser->see('[name="series columns"]');
 $browser->pointer(700, 560)->perform();
 $shoot('series');
 
-$browser->visit("/d/$document/{$kiosk['id']}/hand-over");
-$browser->see('.size');
+// How an icon is cut; the icons handed over twice, one of them changed in between; a screen with its measures.
+$icons = array_values(array_filter($server->call('GET', "documents/$document")['sheets'], static fn (array $sheet): bool => $sheet['name'] === 'Icons'))[0];
+$browser->visit("/d/$document/{$icons['id']}");
+$browser->waitForSheet();
+$browser->run('[...document.querySelectorAll("[role=tab]")].find((tab) => tab.textContent.includes("Slices")).click()');
+$browser->click('.slices li:nth-child(11) button');
+$browser->press('How it is cut');
+$browser->see('.open-drawer .cut');
+$browser->pointer(700, 560)->perform();
+$shoot('cutting');
+
+$order = ['scales' => ['1x', '2x', '3x'], 'formats' => ['png', 'svg']];
+$id = $server->call('POST', "sheets/{$icons['id']}/export", $order)['id'];
+Waiting::until(static fn (): bool => $server->call('GET', "archives/$id")['state'] === 'done', 'the first archive', 90);
+$sun = current(array_filter($server->call('GET', "sheets/{$icons['id']}")['items'], static fn (array $item): bool => $item['kind'] === 'round' && $item['fill'] === '#e9b949'));
+$server->call('POST', "sheets/{$icons['id']}/commands", ['command' => 'set', 'items' => [$sun['id']], 'params' => ['fill' => '#c98a1b']]);
+$browser->visit("/d/$document/{$icons['id']}/hand-over");
+$browser->press('Phone, 1x to 3x');
+$browser->press('SVG');
+Waiting::until(static fn (): bool => str_contains($browser->see('.head')->getText(), '96 files'), 'the files');
+$browser->press('Make the archive');
+Waiting::until(static fn (): bool => str_contains($browser->see('[aria-label=Archives]')->getText(), '4 changed'), 'the second archive', 90);
+$browser->run('document.querySelector(".left").scrollTo(0, 9999)');
+$browser->pointer(1000, 20)->perform();
 $shoot('hand-over');
+
+$browser->visit("/d/$document/{$kiosk['id']}/measured");
+Waiting::until(static fn (): bool => (int) $browser->run('return document.querySelector(".drawing")?.naturalWidth ?? 0') > 0, 'the drawing');
+$shoot('measured');
 
 $browser->close();
 $server->stop();

@@ -57,8 +57,7 @@ function toggleFormat(format: Format): void {
         <h2>{{ only ? only.name : `${slices.length} slices` }}</h2>
         <section>
             <h3>Takes</h3>
-            <label class="row"
-                ><span>from there</span>
+            <label class="row">
                 <select
                     class="choose"
                     :value="common((slice) => slice.only) === true ? 'only' : 'all'"
@@ -96,8 +95,7 @@ function toggleFormat(format: Format): void {
         </section>
         <section>
             <h3>Painted on</h3>
-            <label class="row"
-                ><span>background</span>
+            <label class="row">
                 <select
                     class="choose"
                     :value="ground"
