@@ -14,15 +14,19 @@ use Tests\Support\Waiting;
 /** The real interface in headless Chromium, which is started once and comes to every test as a new visitor. */
 abstract class BrowserTestCase extends TestCase
 {
-    /** Whether the tests begin with the demo, each on a server of its own; without it they share one that starts empty. */
+    /** Whether each test begins with the demo, as new, and nothing else; without it they share a server that starts empty. */
     protected const DEMO = true;
 
     private static ?Browser $open = null;
 
     private static ?RunningServer $empty = null;
 
-    /** as it is after the first start, so that the demo is made once */
-    private static ?DataFolder $withDemo = null;
+    private static ?RunningServer $withDemo = null;
+
+    private static ?DataFolder $demoData = null;
+
+    /** the demo as it is after the first start */
+    private static string $demo = '';
 
     protected DataFolder $data;
 
@@ -33,11 +37,10 @@ abstract class BrowserTestCase extends TestCase
     protected function setUp(): void
     {
         if (static::DEMO) {
-            self::$withDemo ??= self::makeDemo();
-            $this->data = self::$withDemo->copy();
-            $this->server = new RunningServer($this->data->path);
+            $this->data = self::$demoData ??= self::folder();
+            $this->server = self::$withDemo = self::freshDemo($this->data);
         } else {
-            $this->server = self::$empty ??= self::startEmpty();
+            $this->server = self::$empty ??= self::lasting(new RunningServer(self::folder()->path, ['--empty']));
         }
         if (self::$open === null) {
             self::$open = new Browser($this->server->address);
@@ -51,31 +54,44 @@ abstract class BrowserTestCase extends TestCase
     protected function tearDown(): void
     {
         if (static::DEMO) {
-            $this->server->stop();
-            $this->data->remove();
+            // A test may have killed its server and started another.
+            self::$withDemo = $this->server === self::$withDemo ? $this->server : self::lasting($this->server);
         }
         if ($this->status()->isError() || $this->status()->isFailure()) {
             self::end();
         }
     }
 
-    private static function makeDemo(): DataFolder
+    /** The server with nothing but the demo on its shelf, and no history: opened from its file, which is the demo to the byte. */
+    private static function freshDemo(DataFolder $data): RunningServer
+    {
+        $server = self::$withDemo;
+        if ($server === null || ! $server->isRunning()) {
+            $server = self::lasting(new RunningServer($data->path));
+        }
+        $documents = $server->call('GET', 'documents')['documents'];
+        if (self::$demo === '') {
+            self::$demo = (string) file_get_contents("$server->address/api/documents/{$documents[0]['id']}/file");
+        }
+        foreach ($documents as $document) {
+            $server->call('DELETE', "documents/{$document['id']}");
+        }
+        $server->call('POST', 'documents/import', json_decode(self::$demo));
+
+        return $server;
+    }
+
+    private static function folder(): DataFolder
     {
         $data = new DataFolder;
-        (new RunningServer($data->path))->stop();
         register_shutdown_function($data->remove(...));
 
         return $data;
     }
 
-    private static function startEmpty(): RunningServer
+    private static function lasting(RunningServer $server): RunningServer
     {
-        $data = new DataFolder;
-        $server = new RunningServer($data->path, ['--empty']);
-        register_shutdown_function(static function () use ($server, $data): void {
-            $server->stop();
-            $data->remove();
-        });
+        register_shutdown_function($server->stop(...));
 
         return $server;
     }

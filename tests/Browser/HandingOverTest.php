@@ -10,6 +10,8 @@ use Tests\Support\Waiting;
 /** Look and Hand over: properties for many at once, slices put right, limits said before anything is made. */
 final class HandingOverTest extends BrowserTestCase
 {
+    protected const DEMO = false;
+
     public function test_looks_are_set_for_all_that_is_selected(): void
     {
         $browser = $this->browser;

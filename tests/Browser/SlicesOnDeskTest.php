@@ -127,7 +127,11 @@ final class SlicesOnDeskTest extends BrowserTestCase
         $this->server->call('POST', "sheets/$sheet/commands", ['command' => 'add-slice', 'items' => [], 'params' => compact('name', 'x', 'y', 'w', 'h')]);
     }
 
-    /** @return list<int|float> x, y, w and h as the server has them */
+    /**
+     * @return list<int|float> x, y, w and h as the server has them
+     *
+     * @phpstan-impure
+     */
     private function sliceAt(string $sheet, int $i): array
     {
         $slice = $this->server->call('GET', "sheets/$sheet")['slices'][$i];

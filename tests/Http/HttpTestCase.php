@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Http;
 
 use Illuminate\Contracts\Console\Kernel;
+use Illuminate\Filesystem\Filesystem;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Testing\TestCase;
 use Illuminate\Support\Facades\Artisan;
@@ -15,13 +16,16 @@ use Tests\Support\DataFolder;
 /** The application over HTTP, with a database of its own. */
 abstract class HttpTestCase extends TestCase
 {
+    private const DATABASES = ['allsquare.sqlite', 'queue.sqlite'];
+
     protected DataFolder $data;
 
     public function createApplication(): Application
     {
         $this->data = new DataFolder;
-        touch($this->data->path.'/allsquare.sqlite');
-        touch($this->data->path.'/queue.sqlite');
+        foreach (self::DATABASES as $file) {
+            is_file(self::migrated()."/$file") ? copy(self::migrated()."/$file", $this->data->path."/$file") : touch($this->data->path."/$file");
+        }
         foreach (['work/logs', 'work/framework/views'] as $folder) {
             mkdir($this->data->path."/$folder", 0o775, true);
         }
@@ -39,7 +43,28 @@ abstract class HttpTestCase extends TestCase
         if (! is_file(config('allsquare.compiled').'/fonts/index.php')) {
             Artisan::call('allsquare:compile');
         }
+        if (! is_file(self::migrated().'/queue.sqlite')) {
+            $this->migrate();
+        }
+    }
+
+    /** Once for all tests of this process: what they begin with is copied. */
+    private function migrate(): void
+    {
         Artisan::call('allsquare:migrate');
+        foreach (['sqlite', 'queue'] as $connection) {
+            DB::connection($connection)->statement('PRAGMA wal_checkpoint(TRUNCATE)');
+        }
+        mkdir(self::migrated(), 0o775, true);
+        register_shutdown_function(static fn () => (new Filesystem)->deleteDirectory(self::migrated()));
+        foreach (self::DATABASES as $file) {
+            copy($this->data->path."/$file", self::migrated()."/$file");
+        }
+    }
+
+    private static function migrated(): string
+    {
+        return sys_get_temp_dir().'/allsquare-migrated-'.getmypid();
     }
 
     protected function tearDown(): void

@@ -17,15 +17,6 @@ final class DataFolder
         mkdir($this->path, 0o775, true);
     }
 
-    /** A copy of this one, which no server uses just now. */
-    public function copy(): self
-    {
-        $copy = new self;
-        (new Filesystem)->copyDirectory($this->path, $copy->path);
-
-        return $copy;
-    }
-
     public function remove(): void
     {
         (new Filesystem)->deleteDirectory($this->path);

@@ -43,6 +43,11 @@ final class RunningServer
         return (int) $this->process->getPid();
     }
 
+    public function isRunning(): bool
+    {
+        return $this->process->isRunning();
+    }
+
     public function output(): string
     {
         return $this->process->getOutput().$this->process->getErrorOutput();

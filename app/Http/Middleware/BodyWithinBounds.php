@@ -18,7 +18,8 @@ final class BodyWithinBounds
         if ($request->isMethodSafe() || ! $request->is('api/*')) {
             return $next($request);
         }
-        $most = (int) config($request->is('api/documents/import') ? 'allsquare.file' : 'allsquare.body');
+        $isFile = $request->is('api/documents/import');
+        $most = (int) config($isFile ? 'allsquare.file' : 'allsquare.body');
         if ((int) $request->headers->get('content-length', '0') > $most || strlen($request->getContent()) > $most) {
             return Problem::json(413, sprintf('A request has %d MB at most.', $most / 1024 / 1024));
         }
@@ -28,7 +29,7 @@ final class BodyWithinBounds
         if (! preg_match('~^application/(json|[\w.-]+\+json)\b~i', (string) $request->headers->get('content-type', ''))) {
             return Problem::json(415, 'Send JSON, with the content type application/json.');
         }
-        $body = json_decode($request->getContent(), false, 256);
+        $body = json_decode($request->getContent(), false, $isFile ? 256 : 64);
         if (! $body instanceof stdClass && $body !== []) {
             return Problem::json(422, json_last_error() === JSON_ERROR_NONE ? 'The body has to be a JSON object.' : 'The body is not JSON: '.json_last_error_msg().'.');
         }

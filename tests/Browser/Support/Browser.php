@@ -46,6 +46,7 @@ final class Browser
         ])->setExperimentalOption('prefs', ['download.default_directory' => $this->downloads, 'download.prompt_for_download' => false]);
         $capabilities = DesiredCapabilities::chrome()->setCapability(ChromeOptions::CAPABILITY, $options);
         $this->driver = RemoteWebDriver::create("http://127.0.0.1:$port", $capabilities, 60_000, 120_000);
+        $this->driver->setCommandExecutor(new QuickHand("http://127.0.0.1:$port"));
         $this->resize($width, $height);
     }
 

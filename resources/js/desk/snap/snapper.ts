@@ -97,7 +97,10 @@ export function beginSnapping(question: SnapQuestion, own?: Dragged, except: Kin
         sights.value = null;
     }
 
-    return { at, wish, end };
+    /** Whether it is known by now what can be snapped to. */
+    const isKnown = () => candidates !== null;
+
+    return { at, wish, end, isKnown };
 }
 
 /** A point that is dragged: a guide along its axis, the zero, the first corner of what is drawn. */

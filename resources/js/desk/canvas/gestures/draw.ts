@@ -17,12 +17,14 @@ export function drawGesture(tool: Drawn, start: Point): Gesture {
     const snapping = beginSnapping({ mode: 'draw' }, point({ x: 0, y: 0 }, isWhole));
     let from = snapping.at(start, false, false);
     let to: Point | null = null;
+    let begun = false;
 
     return {
         move(at, keys) {
             if (!to && Math.hypot(at.x - start.x, at.y - start.y) * view.zoom < DRAG) return;
-            // The first corner snaps as soon as it is known what to.
-            if (!to) from = snapping.at(start, keys.ctrl, false);
+            // The first corner snaps as soon as it is known what to, also where the pointer has gone on meanwhile.
+            if (!begun) from = snapping.at(start, keys.ctrl, false);
+            begun = snapping.isKnown();
             const end = snapping.at(at, keys.ctrl || keys.shift, (corner) => boxBetween(from, corner));
             to = keys.shift ? regular(end) : end;
             const box = boxBetween(from, to);
