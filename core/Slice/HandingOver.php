@@ -11,7 +11,7 @@ use AllSquare\Core\Sheet\Sheet;
 /** Which files slices become, what they are called, and what is to be known about them beforehand. */
 final readonly class HandingOver
 {
-    public const LONGEST_SIDE = 16_384;
+    public const LONGEST_SIDE = 16_000;
 
     /**
      * @param  list<Asset>  $assets  in the order of their slices

@@ -16,7 +16,7 @@ final readonly class Scale
 {
     public const MOST_TIMES = 16;
 
-    private const MOST_PIXELS = 16_384;
+    private const MOST_PIXELS = 16_000;
 
     private function __construct(public float $value, public string $of)
     {
@@ -25,7 +25,7 @@ final readonly class Scale
     /**
      * @param  int|float|string  $given  2, "2", "2x", "300w" or "200h"
      *
-     * @throws Refusal when it is none, or not above 0 and 16 times (16,384 px) at most
+     * @throws Refusal when it is none, or not above 0 and 16 times (16,000 px) at most
      */
     public static function read(int|float|string $given): self
     {
@@ -37,7 +37,7 @@ final readonly class Scale
             throw Refusal::because('A scale is above 0 and 16 at most.', 'scales');
         }
         if ($of !== 'x' && ($value < 1 || $value > self::MOST_PIXELS || floor($value) !== $value)) {
-            throw Refusal::because('A width or height to paint to is a whole number from 1 to 16,384 px.', 'scales');
+            throw Refusal::because('A width or height to paint to is a whole number from 1 to 16,000 px.', 'scales');
         }
 
         return new self($value, $of);

@@ -65,7 +65,7 @@ final class ExportTest extends HttpTestCase
         $this->postJson("/api/sheets/$sheet/export")->assertStatus(422)->assertJson(['detail' => 'There are no slices to hand over. Cut some first.']);
         $this->command($sheet, 'add-slice', [], ['name' => 'a', 'x' => 0, 'y' => 0, 'w' => 9000, 'h' => 9000]);
         $this->postJson("/api/sheets/$sheet/export")->assertStatus(422)->assertJson(['detail' => 'a.png would have 81.0 megapixels; a picture has 64 at most.']);
-        $this->postJson("/api/sheets/$sheet/export", ['scales' => [2]])->assertStatus(422)->assertJsonPath('detail', '"a": 2x would be 18,000 × 18,000; a picture is 16,384 px wide and high at most.');
+        $this->postJson("/api/sheets/$sheet/export", ['scales' => [2]])->assertStatus(422)->assertJsonPath('detail', '"a": 2x would be 18,000 × 18,000; a picture is 16,000 px wide and high at most.');
         foreach ([['scales' => [0]], ['scales' => [17]], ['scales' => ['0x']], ['scales' => ['2.5w']], ['scales' => []], ['formats' => ['gif']], ['background' => 'red'], ['quality' => 101], ['more' => 1]] as $body) {
             $this->postJson("/api/sheets/$sheet/export", $body)->assertStatus(422)->assertHeader('Content-Type', 'application/problem+json');
         }
