@@ -53,11 +53,16 @@ final readonly class MeasuredSheet
         foreach ($placed as $i => $one) {
             $parts[$one->id] = new Part($i + 1, $one->id, $tree->item($one->id)->name, $one->box);
         }
-        $ledger = Ledger::of($plan, $sheet->box(), $sheet->ppi)->among(array_map(strval(...), array_keys($parts)));
+        $whole = Ledger::of($plan, $sheet->box(), $sheet->ppi);
+        $ledger = $whole->among(array_map(strval(...), array_keys($parts)));
+        // Of one thing alone, what lies next to it.
+        $gaps = count($parts) === 1
+            ? array_values(array_filter($whole->gaps, static fn (Gap $gap): bool => isset($parts[$gap->a]) || isset($parts[$gap->b])))
+            : $ledger->gaps;
         $grounds = array_column($plan->placed, null, 'id');
         $measures = [
             ...($wish->wants(Kind::Size) ? array_merge(...array_map(self::sizes(...), array_values($parts)), ...[[]]) : []),
-            ...($wish->wants(Kind::Gap) ? array_map(static fn (Gap $gap): Measure => self::gap($gap, $parts), $ledger->gaps) : []),
+            ...($wish->wants(Kind::Gap) ? array_map(static fn (Gap $gap): Measure => self::gap($gap, $parts, $tree), $gaps) : []),
             ...($wish->wants(Kind::Margin) ? array_map(static fn (Inset $inset): Measure => self::margin($inset, $parts, ($grounds[$inset->ground ?? ''] ?? null)->box ?? $sheet->box(), $inset->ground === null ? 'the sheet' : $tree->item($inset->ground)->name), $ledger->insets) : []),
             ...($wish->wants(Kind::Grid) ? self::grid($sheet) : []),
         ];
@@ -94,11 +99,11 @@ final readonly class MeasuredSheet
     }
 
     /** @param  array<string, Part>  $parts */
-    private static function gap(Gap $gap, array $parts): Measure
+    private static function gap(Gap $gap, array $parts, Tree $tree): Measure
     {
-        [$a, $b] = [$parts[$gap->a], $parts[$gap->b]];
+        $numbers = array_map(static fn (string $id): ?int => isset($parts[$id]) ? $parts[$id]->number : null, [$gap->a, $gap->b]);
 
-        return new Measure(Kind::Gap, $gap->axis, $gap->from, $gap->to, $gap->across, [$a->number, $b->number], "$a->name to $b->name");
+        return new Measure(Kind::Gap, $gap->axis, $gap->from, $gap->to, $gap->across, array_values(array_filter($numbers)), $tree->item($gap->a)->name.' to '.$tree->item($gap->b)->name);
     }
 
     /** @param  array<string, Part>  $parts */

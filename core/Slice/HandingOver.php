@@ -78,7 +78,11 @@ final readonly class HandingOver
                 $say(Warning::TOO_LARGE, sprintf('%s would be %s × %s; a picture is %s px wide and high at most', $scale->text(), number_format($w), number_format($h), number_format(self::LONGEST_SIDE)));
             } elseif ($off === [] && ! $scale->isWhole($area)) {
                 [$exactW, $exactH] = $scale->exact($area);
-                $say(Warning::FRACTION, $exactW === (float) $w && $exactH === (float) $h
+                $isMendable = $scale->step() !== null;
+                if (! $isMendable && $exactW === (float) $w && $exactH === (float) $h) {
+                    continue;
+                }
+                $say($isMendable ? Warning::FRACTION : Warning::ROUNDED, $exactW === (float) $w && $exactH === (float) $h
                     ? sprintf('%s falls between pixels: it begins at %s, %s', $scale->text(), Length::text($area->x * $scale->factor($area)), Length::text($area->y * $scale->factor($area)))
                     : sprintf('%s is %s × %s, and becomes %d × %d', $scale->text(), Length::text($exactW), Length::text($exactH), $w, $h));
             }

@@ -11,6 +11,9 @@ final readonly class Warning
 
     public const FRACTION = 'fraction';
 
+    /** As a fraction, but no other place or size of the slice would mend it. */
+    public const ROUNDED = 'rounded';
+
     public const RENAMED = 'renamed';
 
     public const EMPTY = 'empty';

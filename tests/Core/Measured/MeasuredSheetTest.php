@@ -42,6 +42,7 @@ final class MeasuredSheetTest extends TestCase
     {
         $scene = self::row();
         self::assertSame(['Right to the right of the sheet' => 36.0], self::sizes(self::measured($scene, new Wish(['c'], null, [Kind::Margin])), 'right'));
+        self::assertSame(['Left to Middle' => 24.0, 'Middle to Right' => 24.0], self::sizes(self::measured($scene, new Wish(['b'], null, [Kind::Gap]))), 'of one thing, what lies next to it');
         self::assertSame([], array_filter(self::sizes(self::measured($scene, new Wish(['a', 'c']))), static fn (float $size): bool => $size === 24.0), 'what lies between them is not among them');
         $scene = Scene::of(300, 200)->put('g', 0, 0, 0, 0, ['kind' => 'group'])->put('a', 10, 10, 20, 20, ['parent' => 'g'])->put('b', 40, 10, 20, 20, ['parent' => 'g'])->put('z', 100, 100, 5, 5)->settled();
         self::assertSame(['a to b' => 10.0], self::sizes(self::measured($scene, new Wish(level: 'g', kinds: [Kind::Gap]))));

@@ -55,6 +55,8 @@ final class HandingOverTest extends TestCase
         yield 'none' => [self::slice('a', 0, 0, 20, 20), ['scales' => [1, 2, 1.5]], []];
         yield 'off the pixel' => [self::slice('a', 0.25, 0, 20, 20.5), [], [[Warning::OFF_PIXEL, 'off the pixel: x 0.25, h 20.5']]];
         yield 'a fraction' => [self::slice('a', 0, 0, 21, 20), ['scales' => [1.5]], [[Warning::FRACTION, '1.5x is 31.5 × 30, and becomes 32 × 30']]];
+        yield 'a fraction that nothing mends' => [self::slice('a', 0, 0, 21, 20), ['scales' => ['90w']], [[Warning::ROUNDED, '90w is 90 × 85.714, and becomes 90 × 86']]];
+        yield 'edges between pixels that nothing mends' => [self::slice('a', 7, 0, 20, 20), ['scales' => ['30w']], []];
         yield 'edges between pixels' => [self::slice('a', 1, 0, 20, 20), ['scales' => [1.5]], [[Warning::FRACTION, '1.5x falls between pixels: it begins at 1.5, 0']]];
         yield 'fractions do not matter to drawings' => [self::slice('a', 0, 0, 21, 20), ['scales' => [1.5], 'formats' => ['svg', 'pdf']], []];
         yield 'past the edge' => [self::slice('a', -5, 0, 20, 20), [], [[Warning::OUTSIDE, 'reaches past the edge of the sheet']]];
