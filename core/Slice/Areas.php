@@ -10,10 +10,13 @@ use AllSquare\Core\Sheet\Item;
 use AllSquare\Core\Sheet\Tree;
 
 /** What slices come to on a sheet: the area that each is painted from, and what it takes. */
-final readonly class Areas
+final class Areas
 {
+    /** @var list<Rect>|null what is painted on the sheet, each thing by itself */
+    private ?array $everything = null;
+
     /** @param  array<string, Rect>  $painted  the box each item paints, by id */
-    public function __construct(private Tree $tree, private array $painted)
+    public function __construct(private readonly Tree $tree, private readonly array $painted)
     {
     }
 
@@ -54,33 +57,27 @@ final readonly class Areas
     /** @return list<Rect> what is painted in it by the items it takes */
     private function inside(Slice $slice): array
     {
-        $boxes = [];
-        foreach ($this->leaves($this->taken($slice)) as $id) {
-            $box = $this->painted[$id] ?? null;
-            $meets = $box !== null && $box->right() > $slice->box->x && $box->x < $slice->box->right() && $box->bottom() > $slice->box->y && $box->y < $slice->box->bottom();
-            if ($box !== null && ($slice->cut->only || $meets)) {
-                $boxes[] = $box;
-            }
+        if ($slice->cut->only) {
+            return array_merge(...array_map($this->paintedBy(...), $this->taken($slice) ?? []), ...[[]]);
         }
+        $box = $slice->box;
+        $this->everything ??= array_merge(...array_map(fn (Item $item): array => $this->paintedBy($item->id), $this->tree->children(null)), ...[[]]);
 
-        return $boxes;
+        return array_values(array_filter($this->everything, static fn (Rect $other): bool => $other->x < $box->x + $box->w && $other->x + $other->w > $box->x && $other->y < $box->y + $box->h && $other->y + $other->h > $box->y));
     }
 
-    /**
-     * @param  list<string>|null  $ids  null for all
-     * @return list<string> the visible items among them, or in them, that paint
-     */
-    private function leaves(?array $ids): array
+    /** @return list<Rect> what it paints, each thing in it by itself */
+    private function paintedBy(string $id): array
     {
-        $all = $ids === null ? array_map(strval(...), array_keys($this->tree->all())) : array_merge(...array_map(fn (string $id): array => [
-            $id, ...array_map(static fn ($item): string => $item->id, $this->tree->descendants($id)),
-        ], $ids), ...[[]]);
+        $item = $this->tree->item($id);
+        if ($this->tree->isHidden($id) || $this->tree->isReference($id)) {
+            return [];
+        }
+        if ($item->kind->holdsItems()) {
+            return array_merge(...array_map(fn (Item $child): array => $this->paintedBy($child->id), $this->tree->children($id)), ...[[]]);
+        }
+        $paints = ! Look::paintsNothing($item) && ($item->kind->name() !== 'text' || trim($item->word('text')) !== '');
 
-        return array_values(array_filter($all, fn (string $id): bool => self::paints($this->tree->item($id)) && ! $this->tree->isHidden($id) && ! $this->tree->isReference($id)));
-    }
-
-    private static function paints(Item $item): bool
-    {
-        return ! $item->kind->holdsItems() && ! Look::paintsNothing($item) && ($item->kind->name() !== 'text' || trim($item->word('text')) !== '');
+        return $paints && isset($this->painted[$id]) ? [$this->painted[$id]] : [];
     }
 }

@@ -38,9 +38,14 @@ final readonly class Slice
         );
     }
 
-    /** @throws Refusal for a slice with nothing in it */
+    /**
+     * As it is stored: to 1/1000 px.
+     *
+     * @throws Refusal for a slice with nothing in it
+     */
     public static function checked(Rect $box): Rect
     {
+        $box = $box->settled();
         foreach (['w' => $box->w, 'h' => $box->h] as $side => $length) {
             if ($length < Length::SAME) {
                 throw Refusal::because("A slice is wider and higher than 0; here $side is ".Length::text($length).'.', $side);

@@ -24,6 +24,8 @@ final class HistoryTest extends HttpTestCase
         ['mend-gaps', []], ['set-grid', ['columns' => ['count' => 5, 'gutter' => 10], 'baseline' => 20]], ['set-grid', ['columns' => null]], ['fit-to-grid', ['columns' => [1, 2]]],
         ['keep-grid', ['name' => 'Trial']], ['guides-from-items', []], ['lock-guides', []], ['lock-guides', ['locked' => false]], ['set', ['reference' => true]],
         ['set', ['reference' => false]], ['add-dimension', []], ['add-dimension', []], ['delete-dimension', []], ['move-by', ['dx' => 6, 'dy' => 5, 'snap' => ['tolerance' => 9]]],
+        ['add-slice', ['follow' => true]], ['add-slice', ['as' => 'one', 'only' => true, 'trim' => true]], ['add-slice', ['as' => 'children', 'name' => '{item}/{nn}']], ['add-slice', ['along' => 'guides']],
+        ['whole-slices', ['scales' => [1.5]]], ['keep-preset', ['name' => 'Trial', 'scales' => [3]]], ['arrange-slices', []], ['set-slice', []], ['delete-slice', []],
     ];
 
     public function test_undoing_any_sequence_gives_back_the_same_bytes_and_redoing_too(): void
@@ -42,6 +44,15 @@ final class HistoryTest extends HttpTestCase
                 $some = $ids === [] ? [] : array_values(array_unique(array_map(static fn (): string => $random->pick($ids), range(1, 4))));
                 if ($command === 'add-dimension') {
                     $params = ['a' => $some[0] ?? 'none', 'b' => $some[1] ?? 'left', 'axis' => 'x'];
+                }
+                if (in_array($command, ['arrange-slices', 'set-slice', 'delete-slice'], true)) {
+                    $slices = array_slice(array_column($this->getJson("/api/sheets/$sheet")->json('slices'), 'id'), 0, 3);
+                    $params = ['slices' => $slices === [] ? ['none'] : $slices] + match ($command) {
+                        'arrange-slices' => ['command' => 'align', 'params' => ['edge' => $random->pick(['left', 'middle'])]],
+                        'set-slice' => $random->pick([['x' => 12.5], ['padding' => 3], ['formats' => ['webp'], 'scales' => ['2x']], ['name' => 'n{nn}'], ['follow' => true]]),
+                        default => [],
+                    };
+                    $ids = $slices === [] ? [] : $ids;
                 }
                 $revision = $this->getJson("/api/sheets/$sheet/revision")->json('revision');
                 $answer = $this->command($sheet, $command, $some, $params);

@@ -20,6 +20,10 @@ const emit = defineEmits<{ point: [slice: string | null] }>();
 const popover = ref<InstanceType<typeof Popover> | null>(null);
 const SERIOUS = ['off-pixel', 'fraction', 'too-large', 'empty'];
 
+/** So many that only those in view are in the page; then all are of one height. */
+const many = computed(() => desk.slices.length > 60);
+const rowHeight = computed(() => 20 + 17 * Math.min(3, Math.max(2, handover.settings.scales.length)));
+
 interface Row {
     slice: Slice;
     files: PlannedFile[];
@@ -66,14 +70,14 @@ function openSettings(event: Event, slice: Slice): void {
 </script>
 
 <template>
-    <div class="slices">
+    <div class="slices" :class="{ many }">
         <p v-if="desk.status.kind === 'refused'" class="refused" role="alert">{{ desk.status.text }}</p>
         <DataTable
             :value="rows"
             :data-key="(row: Row) => row.slice.id"
             scrollable
             scroll-height="flex"
-            :virtual-scroller-options="rows.length > 60 ? { itemSize: 52 } : undefined"
+            :virtual-scroller-options="many ? { itemSize: rowHeight } : undefined"
             size="small"
             aria-label="Slices"
             @row-mouseenter="emit('point', ($event as unknown as { data: Row }).data?.slice.id ?? null)"
@@ -106,7 +110,7 @@ function openSettings(event: Event, slice: Slice): void {
                         @keep="rename(data.slice, $event)"
                     />
                     <small
-                        v-for="warning in data.warnings"
+                        v-for="warning in many ? data.warnings.slice(0, 1) : data.warnings"
                         :key="warning.kind + warning.text"
                         class="warning"
                         :class="{ serious: SERIOUS.includes(warning.kind) }"
@@ -166,6 +170,11 @@ function openSettings(event: Event, slice: Slice): void {
 .slices :deep(th) {
     font-size: 12px;
     color: var(--soft);
+    background: var(--paper);
+}
+.slices :deep(thead) {
+    z-index: 1;
+    background: var(--paper);
 }
 .slices :deep(td),
 .slices :deep(th) {
@@ -220,6 +229,12 @@ small {
 }
 .warning.serious {
     color: var(--brick);
+}
+.many .warning {
+    max-width: 210px;
+    white-space: nowrap;
+    overflow: hidden;
+    text-overflow: ellipsis;
 }
 .refused {
     padding: 8px 10px;

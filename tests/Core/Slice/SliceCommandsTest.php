@@ -40,6 +40,14 @@ final class SliceCommandsTest extends TestCase
         Scene::of()->run('add-slice', [], ['along' => 'guides']);
     }
 
+    public function test_cells_are_stored_to_a_thousandth_of_a_pixel(): void
+    {
+        $scene = Scene::of(1280, 456.616);
+        $scene->run('add-guide', [], ['axis' => 'y', 'at' => 395.384]);
+        $scene->run('add-slice', [], ['along' => 'guides']);
+        self::assertSame([395.384, 61.616], array_values(array_map(static fn (Slice $slice): float => $slice->box->h, $scene->slices)));
+    }
+
     public function test_a_grid_is_cut_into_its_cells(): void
     {
         $scene = Scene::of(400, 300);

@@ -65,7 +65,7 @@ const words = computed(() => {
     <svg class="overlay" :width="view.size.w" :height="view.size.h" aria-hidden="true">
         <g v-for="slice in slices" :key="slice.id" class="slice" :class="{ on: slice.on }">
             <rect :x="slice.at.x" :y="slice.at.y" :width="slice.at.w" :height="slice.at.h" />
-            <path :d="brackets(slice.at, 3, 7)" />
+            <path :d="brackets(slice.at, 3, Math.min(7, slice.at.w / 4, slice.at.h / 4))" />
             <g v-if="slice.tag" :transform="`translate(${slice.at.x + slice.at.w} ${slice.at.y + slice.at.h})`">
                 <rect class="tag" :x="-slice.width" y="-15" :width="slice.width" height="15" />
                 <text x="-6" y="-4" text-anchor="end">{{ slice.tag }}</text>
