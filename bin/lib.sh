@@ -63,10 +63,13 @@ install_all() {
     [ -f "$root/bootstrap/cache/fonts/index.php" ] || rm -f "$root/bootstrap/cache/fonts.done"
     (
         cd "$root" || exit 1
-        depends=(composer.json); once composer composer install --no-interaction --no-progress
+        # The two registries are asked at once.
+        (depends=(composer.json); once composer composer install --no-interaction --no-progress) &
+        composer=$!
         depends=(package-lock.json package.json); once npm npm ci --no-audit --no-fund
         mapfile -t depends < <(git ls-files -co --exclude-standard resources schema vite.config.ts tsconfig.json package-lock.json bin/generate-types.mjs 2>/dev/null || find resources schema vite.config.ts -type f)
         once build npm run build
+        wait "$composer" || exit 1
         mapfile -t depends < <(find resources/fonts core/Text -type f | sort)
         once fonts php artisan allsquare:compile
     ) || exit 1
