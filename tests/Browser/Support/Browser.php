@@ -21,6 +21,26 @@ use Tests\Support\Waiting;
 /** A headless Chromium of its own, driven as a person would drive it. */
 final class Browser
 {
+    /** Counts what the page has asked the server and not taken yet: two frames after an answer it has been. */
+    private const COUNT_QUESTIONS = <<<'JS'
+        if (window.questions === undefined) {
+            window.questions = 0;
+            const ask = window.fetch;
+            const frame = () => new Promise((next) => requestAnimationFrame(next));
+            window.fetch = async (...given) => {
+                window.questions++;
+                try {
+                    const answer = await ask(...given);
+                    answer.clone().arrayBuffer().catch(() => 0).then(frame).then(frame).then(() => window.questions--);
+                    return answer;
+                } catch (error) {
+                    window.questions--;
+                    throw error;
+                }
+            };
+        }
+        JS;
+
     public readonly RemoteWebDriver $driver;
 
     public readonly string $downloads;
@@ -169,13 +189,15 @@ final class Browser
         return $this->run('const m = document.querySelector(".layer .sheet").getScreenCTM(); return [Math.round(arguments[0] * m.a + m.e), Math.round(arguments[1] * m.d + m.f)];', $x, $y);
     }
 
-    /** Drags on the sheet, in px of the sheet. */
+    /** Drags on the sheet, in px of the sheet. On the way it waits until the page knows what it asked for when the drag began. */
     public function drag(float $fromX, float $fromY, float $toX, float $toY): void
     {
+        $this->run(self::COUNT_QUESTIONS);
         [$ax, $ay] = $this->onScreen($fromX, $fromY);
         [$bx, $by] = $this->onScreen($toX, $toY);
-        $this->pointer($ax, $ay)->clickAndHold()->moveByOffset((int) (($bx - $ax) / 2), (int) (($by - $ay) / 2))
-            ->moveByOffset($bx - $ax - (int) (($bx - $ax) / 2), $by - $ay - (int) (($by - $ay) / 2))->release()->perform();
+        $this->pointer($ax, $ay)->clickAndHold()->moveByOffset((int) (($bx - $ax) / 2), (int) (($by - $ay) / 2))->perform();
+        Waiting::until(fn (): bool => $this->run('return window.questions') === 0, 'the page to have its answers');
+        $this->driver->action()->moveByOffset($bx - $ax - (int) (($bx - $ax) / 2), $by - $ay - (int) (($by - $ay) / 2))->release()->perform();
     }
 
     public function clickSheet(float $x, float $y, bool $double = false): void
