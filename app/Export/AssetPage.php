@@ -21,28 +21,7 @@ final readonly class AssetPage
 
     public function html(): string
     {
-        $figures = implode("\n", array_map($this->figure(...), $this->assets()));
-        $title = self::text($this->title);
-
-        return <<<HTML
-            <!doctype html>
-            <html lang="en">
-            <meta charset="utf-8">
-            <meta name="viewport" content="width=device-width">
-            <title>$title</title>
-            <style>{$this->style()}</style>
-            <h1>$title</h1>
-            <main>
-            $figures
-            </main>
-            </html>
-
-            HTML;
-    }
-
-    private function style(): string
-    {
-        return self::STYLE;
+        return HtmlPage::of($this->title, self::STYLE, "<main>\n".implode("\n", array_map($this->figure(...), $this->assets()))."\n</main>");
     }
 
     /** @return list<non-empty-list<MadeFile>> the files of each slice in one format, those that a page can show */
@@ -67,12 +46,12 @@ final readonly class AssetPage
         }
         $smallest = array_reduce($files, static fn (MadeFile $least, MadeFile $file): MadeFile => ($file->asset?->factor() ?? 0) < ($least->asset?->factor() ?? 0) ? $file : $least, $files[0]);
         $sources = implode(', ', array_map(static fn (MadeFile $file): string => self::url($file->name).' '.Length::text($file->asset?->factor() ?? 1.0).'x', $files));
-        $set = count($files) > 1 ? sprintf(' srcset="%s"', self::text($sources)) : '';
+        $set = count($files) > 1 ? sprintf(' srcset="%s"', HtmlPage::text($sources)) : '';
         [$w, $h] = array_map(Length::text(...), [$asset->area->w, $asset->area->h]);
 
         return sprintf(
             '<figure><img src="%s"%s width="%s" height="%s" alt="%s" loading="lazy"><figcaption>%s<code>%s × %s, %s</code></figcaption></figure>',
-            self::text(self::url($smallest->name)), $set, $w, $h, self::text($asset->slice->name), self::text($asset->slice->name), $w, $h, $asset->format->value,
+            HtmlPage::text(self::url($smallest->name)), $set, $w, $h, HtmlPage::text($asset->slice->name), HtmlPage::text($asset->slice->name), $w, $h, $asset->format->value,
         );
     }
 
@@ -80,10 +59,5 @@ final readonly class AssetPage
     private static function url(string $name): string
     {
         return implode('/', array_map(rawurlencode(...), explode('/', $name)));
-    }
-
-    private static function text(string $text): string
-    {
-        return htmlspecialchars($text, ENT_QUOTES | ENT_SUBSTITUTE);
     }
 }

@@ -15,6 +15,9 @@ use App\Sheets\PlanLoader;
 /** The measured sheet as SVG, PDF and a page. */
 final readonly class MeasuredFiles
 {
+    private const STYLE = 'body{margin:32px;font:14px/1.5 system-ui,sans-serif;color:#20302d;background:#fffefb}h1{font-size:20px}'
+        .'svg{max-width:100%;height:auto}table{border-collapse:collapse;margin:24px 0}th,td{padding:3px 12px;text-align:left;border-bottom:1px solid #d3cdbd}td:nth-child(n+3){text-align:right;font-variant-numeric:tabular-nums}pre{padding:16px;background:#f2efe4;overflow:auto}';
+
     public function __construct(private PlanLoader $plans, private FontLibrary $fonts, private Rasteriser $rasteriser)
     {
     }
@@ -39,30 +42,13 @@ final readonly class MeasuredFiles
     public function html(SheetPicture $picture, MeasuredSheet $measured): string
     {
         $listing = new Listing($measured, $this->fonts);
-        $text = static fn (string $words): string => htmlspecialchars($words, ENT_QUOTES | ENT_SUBSTITUTE);
-        $row = static fn (array $cells, string $tag = 'td'): string => '<tr>'.implode('', array_map(static fn (string $cell): string => "<$tag>".$text($cell)."</$tag>", $cells)).'</tr>';
+        $row = static fn (array $cells, string $tag = 'td'): string => '<tr>'.implode('', array_map(static fn (string $cell): string => "<$tag>".HtmlPage::text($cell)."</$tag>", $cells)).'</tr>';
         $table = static fn (array $head, array $rows): string => $rows === [] ? '' : '<table><thead>'.$row($head, 'th').'</thead><tbody>'.implode("\n", array_map($row, $rows)).'</tbody></table>';
-        $title = $text($measured->sheet->name.', measured');
         $svg = $this->svg($picture, $measured, false);
         $parts = $table(['No.', 'Name', 'x', 'y', 'Width', 'Height'], $listing->parts());
         $distances = $table(['Between', 'Direction', 'px'], $listing->distances());
-        $css = $text((new Stylesheet($measured))->css());
+        $css = HtmlPage::text((new Stylesheet($measured))->css());
 
-        return <<<HTML
-            <!doctype html>
-            <html lang="en">
-            <meta charset="utf-8">
-            <meta name="viewport" content="width=device-width">
-            <title>$title</title>
-            <style>body{margin:32px;font:14px/1.5 system-ui,sans-serif;color:#20302d;background:#fffefb}h1{font-size:20px}svg{max-width:100%;height:auto}table{border-collapse:collapse;margin:24px 0}th,td{padding:3px 12px;text-align:left;border-bottom:1px solid #d3cdbd}td:nth-child(n+3){text-align:right;font-variant-numeric:tabular-nums}pre{padding:16px;background:#f2efe4;overflow:auto}</style>
-            <h1>$title</h1>
-            $svg
-            $parts
-            $distances
-            <h2>As CSS</h2>
-            <pre><code>$css</code></pre>
-            </html>
-
-            HTML;
+        return HtmlPage::of($measured->sheet->name.', measured', self::STYLE, "$svg\n$parts\n$distances\n<h2>As CSS</h2>\n<pre><code>$css</code></pre>");
     }
 }

@@ -81,7 +81,7 @@ final readonly class SheetPicture
     /** @return array{string, string} the sides of an area on paper */
     private function millimetres(Rect $area): array
     {
-        $side = fn (float $length): string => rtrim(rtrim(number_format($length / $this->sheet->ppi * 25.4, 6, '.', ''), '0'), '.').'mm';
+        $side = fn (float $length): string => Length::digits($length / $this->sheet->ppi * 25.4, 6).'mm';
 
         return [$side($area->w), $side($area->h)];
     }

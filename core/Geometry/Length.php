@@ -46,7 +46,13 @@ final class Length
     /** As it is read: 3 decimals at most, no trailing zeros. */
     public static function text(float $value): string
     {
-        $text = rtrim(rtrim(number_format(self::settle($value), 3, '.', ''), '0'), '.');
+        return self::digits(self::settle($value), 3);
+    }
+
+    /** With so many decimals at most, no trailing zeros; -0 is 0. */
+    public static function digits(float $value, int $most): string
+    {
+        $text = rtrim(rtrim(number_format($value, $most, '.', ''), '0'), '.');
 
         return $text === '-0' ? '0' : $text;
     }

@@ -85,9 +85,9 @@ final class Drawing
 
         return sprintf(
             "<svg xmlns='http://www.w3.org/2000/svg' width='%s' height='%s' viewBox='%s %s %s %s'>%s<rect x='%s' y='%s' width='%s' height='%s' fill='#fffefb'/>%s</svg>\n",
-            ...array_map(self::figure(...), [$width, $height, $left, $top, $width, $height]),
+            ...array_map(Length::text(...), [$width, $height, $left, $top, $width, $height]),
             ...[Lettering::outlines($this->fonts, $drawn)],
-            ...array_map(self::figure(...), [$left, $top, $width, $height]),
+            ...array_map(Length::text(...), [$left, $top, $width, $height]),
             ...[$drawn],
         );
     }
@@ -95,17 +95,17 @@ final class Drawing
     private function sheet(string $body): string
     {
         $box = $this->measured->sheet->box();
-        [$w, $h] = [self::figure($box->w), self::figure($box->h)];
+        [$w, $h] = [Length::text($box->w), Length::text($box->h)];
         $outlines = '';
         foreach ($this->measured->parts as $part) {
-            $outlines .= vsprintf("<rect x='%s' y='%s' width='%s' height='%s'/>", array_map(self::figure(...), array_values($part->box->toArray())));
+            $outlines .= vsprintf("<rect x='%s' y='%s' width='%s' height='%s'/>", array_map(Length::text(...), array_values($part->box->toArray())));
         }
         $ground = $this->measured->sheet->background ?? '#ffffff';
 
         // Paled, so that what is written on it can be read.
         return "<rect width='$w' height='$h' fill='$ground'/>$body<rect width='$w' height='$h' fill='#fffefb' fill-opacity='0.45'/>"
-            ."<rect width='$w' height='$h' fill='none' stroke='".self::INK."' stroke-width='".self::figure($this->unit)."'/>"
-            ."<g fill='none' stroke='#17614f' stroke-width='".self::figure(0.6 * $this->unit)."'>$outlines</g>";
+            ."<rect width='$w' height='$h' fill='none' stroke='".self::INK."' stroke-width='".Length::text($this->unit)."'/>"
+            ."<g fill='none' stroke='#17614f' stroke-width='".Length::text(0.6 * $this->unit)."'>$outlines</g>";
     }
 
     private function dimensions(): string
@@ -135,7 +135,7 @@ final class Drawing
             default => [$this->extent->right() + $out, 1],
         };
         $isAcross = $measure->axis === Axis::X;
-        $point = static fn (float $along, float $across): string => $isAcross ? self::figure($along).' '.self::figure($across) : self::figure($across).' '.self::figure($along);
+        $point = static fn (float $along, float $across): string => $isAcross ? Length::text($along).' '.Length::text($across) : Length::text($across).' '.Length::text($along);
         $near = $away < 0 ? $measure->across[0] : $measure->across[1];
         $colour = self::COLOURS[$measure->kind->value];
         $extensions = $ticks = '';
@@ -143,14 +143,14 @@ final class Drawing
             $extensions .= 'M'.$point($end, $near + 2 * $u * $away).'L'.$point($end, $at + 4 * $u * $away);
             $ticks .= 'M'.$point($end - 2.5 * $u, $at + 2.5 * $u * ($isAcross ? 1 : -1)).'L'.$point($end + 2.5 * $u, $at - 2.5 * $u * ($isAcross ? 1 : -1));
         }
-        $drawn = "<path d='$extensions' stroke='".self::HAIR."' stroke-width='".self::figure(0.5 * $u)."'/>"
-            ."<path d='M".$point($measure->from, $at).'L'.$point($measure->to, $at).$ticks."' stroke='$colour' stroke-width='".self::figure(0.8 * $u)."'/>";
+        $drawn = "<path d='$extensions' stroke='".self::HAIR."' stroke-width='".Length::text(0.5 * $u)."'/>"
+            ."<path d='M".$point($measure->from, $at).'L'.$point($measure->to, $at).$ticks."' stroke='$colour' stroke-width='".Length::text(0.8 * $u)."'/>";
         $text = Length::text($measure->size);
         $size = 11 * $u;
         [$middle, $half] = [($measure->from + $measure->to) / 2, $this->figures->width($text, $size) / 2 + $u];
         // Upright figures read from the right, above their line.
         $ground = $isAcross ? [$middle - $half, $at - 12.5 * $u, 2 * $half, 10.5 * $u] : [$at - 12.5 * $u, $middle - $half, 10.5 * $u, 2 * $half];
-        $figure = vsprintf("<rect x='%s' y='%s' width='%s' height='%s' fill='#fffefb'/>", array_map(self::figure(...), $ground)).($isAcross
+        $figure = vsprintf("<rect x='%s' y='%s' width='%s' height='%s' fill='#fffefb'/>", array_map(Length::text(...), $ground)).($isAcross
             ? $this->figures->svg($text, $middle, $at - 3.5 * $u, $size, $colour, 0.5)
             : $this->figures->svg($text, $at - 3.5 * $u, $middle, $size, $colour, 0.5, -90.0));
 
@@ -173,7 +173,7 @@ final class Drawing
                 $mark = new Rect($x, $y, $w, $h);
                 if (array_filter($taken, static fn (Rect $other): bool => $other->meets($mark)) === []) {
                     $taken[] = $mark;
-                    $drawn .= vsprintf("<rect x='%s' y='%s' width='%s' height='%s' rx='%s' fill='#17614f'/>", array_map(self::figure(...), [$x, $y, $w, $h, 3 * $u]))
+                    $drawn .= vsprintf("<rect x='%s' y='%s' width='%s' height='%s' rx='%s' fill='#17614f'/>", array_map(Length::text(...), [$x, $y, $w, $h, 3 * $u]))
                         .$this->figures->svg($text, $x + $w / 2, $y + 10 * $u, 10 * $u, '#ffffff', 0.5);
                     break;
                 }
@@ -181,12 +181,5 @@ final class Drawing
         }
 
         return $drawn;
-    }
-
-    private static function figure(float $value): string
-    {
-        $text = rtrim(rtrim(number_format($value, 3, '.', ''), '0'), '.');
-
-        return $text === '-0' ? '0' : $text;
     }
 }

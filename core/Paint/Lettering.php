@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Paint;
 
+use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Text\Font;
 use AllSquare\Core\Text\FontLibrary;
 
@@ -70,8 +71,6 @@ final readonly class Lettering
 
     private static function figure(float $value): string
     {
-        $text = rtrim(rtrim(number_format($value, 4, '.', ''), '0'), '.');
-
-        return $text === '-0' ? '0' : $text;
+        return Length::digits($value, 4);
     }
 }

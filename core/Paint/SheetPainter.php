@@ -143,6 +143,6 @@ final readonly class SheetPainter
     /** Factors and shifts to the last digit: what is shifted by whole px stays on them. */
     private static function exact(float $value): string
     {
-        return $value === 0.0 ? '0' : rtrim(rtrim(number_format($value, 12, '.', ''), '0'), '.');
+        return Length::digits($value, 12);
     }
 }

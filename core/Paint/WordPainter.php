@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Paint;
 
+use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Sheet\Item;
 use AllSquare\Core\Text\FontLibrary;
 use AllSquare\Core\Text\Line;
@@ -84,6 +85,6 @@ final readonly class WordPainter
 
     private static function figure(float $value): string
     {
-        return rtrim(rtrim(number_format($value, 6, '.', ''), '0'), '.');
+        return Length::digits($value, 6);
     }
 }

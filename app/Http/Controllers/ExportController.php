@@ -58,7 +58,6 @@ final readonly class ExportController
     public function export(Request $request, Sheet $sheet, ExportLimits $limits, ArchiveMaker $maker, Archives $archives): BinaryFileResponse|JsonResponse
     {
         $plan = $this->ordered($request, $sheet);
-        $plan->check();
         if (! $limits->isSmall($plan) || str_contains(strtolower((string) $request->header('Prefer')), 'respond-async')) {
             $archive = $archives->order($sheet, $plan->order, $plan);
 

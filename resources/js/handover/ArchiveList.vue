@@ -68,15 +68,6 @@ function words(archive: Archive): string {
 </template>
 
 <style scoped>
-h2 {
-    font-size: 13px;
-    margin: 0 0 4px;
-}
-ul {
-    list-style: none;
-    margin: 0;
-    padding: 0;
-}
 li {
     display: grid;
     grid-template-columns: minmax(80px, auto) auto minmax(0, 1fr) auto;

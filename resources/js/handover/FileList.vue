@@ -31,14 +31,7 @@ const shown = computed(() => (all.value ? files.value : files.value.slice(0, SOM
 </template>
 
 <style scoped>
-h2 {
-    font-size: 13px;
-    margin: 0 0 4px;
-}
 ul {
-    list-style: none;
-    margin: 0;
-    padding: 0;
     columns: 2 270px;
     column-gap: 30px;
     font-size: 12px;

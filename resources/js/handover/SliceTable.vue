@@ -11,7 +11,7 @@ import Column from 'primevue/column';
 import DataTable from 'primevue/datatable';
 import Popover from 'primevue/popover';
 import { computed, ref } from 'vue';
-import { bytes } from './words';
+import { bytes, FORMATS } from './words';
 
 /** The slices with their places and the files each becomes, those that need a look first; a name is changed where it stands. */
 const desk = useDesk();
@@ -31,15 +31,28 @@ interface Row {
     bytes: number | null;
 }
 
+/** Those of each slice, in their order. */
+function bySlice<T extends { slice: string }>(things: T[] = []): Map<string, T[]> {
+    const found = new Map<string, T[]>();
+    for (const thing of things) {
+        const those = found.get(thing.slice);
+        if (those) those.push(thing);
+        else found.set(thing.slice, [thing]);
+    }
+    return found;
+}
+
 const rows = computed<Row[]>(() => {
+    const filesOf = bySlice(handover.plan?.files);
+    const warningsOf = bySlice(handover.plan?.warnings);
     const made = new Map(handover.last?.files?.map((file) => [file.name, file.bytes]));
     const all = desk.slices.map((slice) => {
-        const files = handover.plan?.files.filter((file) => file.slice === slice.id) ?? [];
+        const files = filesOf.get(slice.id) ?? [];
         const known = files.flatMap((file) => made.get(file.file) ?? []);
         return {
             slice,
             files,
-            warnings: handover.plan?.warnings.filter((warning) => warning.slice === slice.id) ?? [],
+            warnings: warningsOf.get(slice.id) ?? [],
             bytes: known.length === files.length && known.length > 0 ? known.reduce((sum, one) => sum + one, 0) : null,
         };
     });
@@ -51,8 +64,8 @@ const sizes = (row: Row) => [
     ...new Set(row.files.filter((file) => file.scale).map((file) => `${file.width} × ${file.height}`)),
 ];
 const formats = (row: Row) =>
-    [...new Set(row.files.map((file) => file.format))]
-        .map((one) => (one === 'webp' ? 'WebP' : one.toUpperCase()))
+    FORMATS.filter((one) => row.files.some((file) => file.format === one.key))
+        .map((one) => one.words)
         .join(', ');
 
 function take(id: string, taken: boolean): void {

@@ -164,6 +164,15 @@ function putRight(towards: 'outward' | 'nearest'): void {
     gap: 18px;
     align-content: start;
 }
+.left :deep(h2) {
+    font-size: 13px;
+    margin: 0 0 4px;
+}
+.left :deep(ul) {
+    list-style: none;
+    margin: 0;
+    padding: 0;
+}
 .right {
     display: flex;
     flex-direction: column;
