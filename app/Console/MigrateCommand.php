@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
+use App\Models\Item;
 use Illuminate\Console\Command;
 
 final class MigrateCommand extends Command
@@ -14,9 +15,12 @@ final class MigrateCommand extends Command
 
     public function handle(): int
     {
-        return max(
+        $failed = max(
             $this->call('migrate', ['--force' => true]),
             $this->call('migrate', ['--force' => true, '--database' => 'queue', '--path' => 'database/migrations/queue']),
         );
+
+        // A migration that adds what follows from the items leaves it unknown.
+        return $failed === self::SUCCESS && Item::query()->whereNull('paints')->exists() ? $this->call('allsquare:rebuild') : $failed;
     }
 }

@@ -9,7 +9,7 @@ use AllSquare\Core\Command\Catalogue;
 use AllSquare\Core\Geometry\Unit;
 use AllSquare\Core\Refusal;
 use App\Sheets\CommandCall;
-use Opis\JsonSchema\Errors\ValidationError;
+use LogicException;
 use Opis\JsonSchema\Validator;
 use stdClass;
 
@@ -24,10 +24,10 @@ final readonly class Schemas
         $this->validator->parser()->setOption('defaultDraft', '2020-12');
     }
 
-    /** @return array<string, mixed> */
-    public function ofCommand(string $name): array
+    /** The schema of a command's parameters, as it stands in its file. */
+    public function ofCommand(string $name): stdClass
     {
-        return json_decode((string) file_get_contents("$this->folder/commands/$name.json"), true, flags: JSON_THROW_ON_ERROR);
+        return $this->read("commands/$name");
     }
 
     /**
@@ -51,7 +51,7 @@ final readonly class Schemas
             Catalogue::make($class::name(), $values),
             array_values($body->items ?? []),
             $values,
-            $body->revision ?? null,
+            self::whole($body->revision ?? null),
             $body->dry ?? false,
             $body->key ?? null,
             $body->run ?? null,
@@ -59,48 +59,26 @@ final readonly class Schemas
         );
     }
 
+    /** A whole number of a request, which JSON may write as 1.0. Its schema bounds it. */
+    public static function whole(int|float|null $given): ?int
+    {
+        return $given === null ? null : (int) $given;
+    }
+
     /** @throws InvalidRequest */
     public function check(stdClass $body, string $schema): void
     {
-        $result = $this->validator->validate($body, json_decode((string) file_get_contents("$this->folder/$schema.json"), false, flags: JSON_THROW_ON_ERROR));
+        $result = $this->validator->validate($body, $this->read($schema));
         $error = $result->error();
         if ($error !== null) {
-            throw new InvalidRequest(self::sentences($error));
+            throw new InvalidRequest(Sentences::of($error));
         }
     }
 
-    /** @return array<string, list<string>> by field */
-    private static function sentences(ValidationError $error): array
+    private function read(string $schema): stdClass
     {
-        $inner = $error->subErrors();
-        if ($inner !== [] && $error->keyword() !== 'anyOf') {
-            return array_merge_recursive(...array_map(self::sentences(...), $inner));
-        }
-        $field = implode('.', $error->data()->fullPath());
+        $read = json_decode((string) file_get_contents("$this->folder/$schema.json"), false, flags: JSON_THROW_ON_ERROR);
 
-        return [$field === '' ? 'params' : $field => [self::sentence($field, $error)]];
-    }
-
-    private static function sentence(string $field, ValidationError $error): string
-    {
-        $args = $error->args();
-        $what = $field === '' ? 'This' : "\"$field\"";
-        $list = static fn (mixed $values): string => implode(', ', array_map(static fn (mixed $v): string => is_scalar($v) ? (string) $v : 'null', (array) $values));
-
-        return match ($error->keyword()) {
-            'required' => 'Missing: '.$list($args['missing'] ?? []).'.',
-            'additionalProperties' => 'Not known here: '.mb_strimwidth($list($args['properties'] ?? []), 0, 80, '…').'.',
-            'type' => "$what has to be ".implode(' or ', (array) ($args['expected'] ?? [])).', and is '.$list($args['type'] ?? '').'.',
-            'enum' => "$what has to be one of: ".$list($error->schema()->info()->data()->enum ?? []).'.',
-            'minimum' => "$what is ".number_format((float) $args['min']).' at least.',
-            'maximum' => "$what is ".number_format((float) $args['max']).' at most.',
-            'minLength' => "$what cannot be empty.",
-            'maxLength' => "$what has ".number_format((float) $args['max']).' characters at most; this has '.number_format((float) $args['length']).'.',
-            'maxItems' => "$what has ".number_format((float) $args['max']).' entries at most.',
-            'minItems' => "$what cannot be empty.",
-            'minProperties' => 'Give at least one parameter'.($error->schema()->info()->data()->title === 'set-slice' ? ' to set' : '').'.',
-            'pattern' => "$what has to be a colour such as #1a2b3c.",
-            default => "$what is not what is expected.",
-        };
+        return $read instanceof stdClass ? $read : throw new LogicException("The schema $schema is no object.");
     }
 }

@@ -7,16 +7,21 @@ namespace App\Providers;
 use AllSquare\Core\Text\FontFaces;
 use AllSquare\Core\Text\FontLibrary;
 use App\Contract\Schemas;
+use App\Database\ExactConnection;
 use App\Export\ExportLimits;
 use App\Models\Sheet;
+use Closure;
+use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\ServiceProvider;
+use PDO;
 
 final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
+        Connection::resolverFor('sqlite', static fn (PDO|Closure $pdo, string $database, string $prefix, array $config): ExactConnection => new ExactConnection($pdo, $database, $prefix, $config));
         $this->app->singleton(FontLibrary::class, static fn (): FontLibrary => new FontLibrary(config('allsquare.compiled').'/fonts'));
         $this->app->singleton(Schemas::class, static fn (): Schemas => new Schemas(base_path('schema')));
         $this->app->singleton(FontFaces::class, static fn (): FontFaces => new FontFaces(resource_path('fonts')));

@@ -154,8 +154,8 @@ final readonly class Answers
             ...($done->change->slices === [] ? [] : ['slices' => array_map(self::slice(...), Slices::inOrder($draft->slices->all()))]),
             ...($done->change->guides === [] ? [] : ['guides' => array_values(array_map(self::guide(...), Guides::inOrder($draft->guides->all())))]),
             ...($done->change->dimensions === [] ? [] : ['dimensions' => array_values(array_map(self::dimension(...), $draft->dimensions->all()))]),
-            ...($done->change->grids === [] ? [] : ['grids' => array_values(array_map(self::namedGrid(...), $draft->grids->all()))]),
-            ...($done->change->presets === [] ? [] : ['presets' => array_values(array_map(self::preset(...), $draft->presets->all()))]),
+            ...($done->change->grids === [] ? [] : ['grids' => array_map(self::namedGrid(...), CoreGrid::inOrder($draft->grids->all()))]),
+            ...($done->change->presets === [] ? [] : ['presets' => array_map(self::preset(...), CorePreset::inOrder($draft->presets->all()))]),
             'report' => self::report($done->report),
         ];
     }

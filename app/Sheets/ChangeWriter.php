@@ -25,6 +25,8 @@ use stdClass;
 /** Turns changes of the core into patches, and writes patches. */
 final class ChangeWriter
 {
+    private const STORING = 1e-13;
+
     private const TABLES = ['documents', 'sheets', 'items', 'slices', 'guides', 'dimensions', 'grids', 'presets'];
 
     public function patch(Sheet $sheet, Change $change): Patch
@@ -109,9 +111,12 @@ final class ChangeWriter
         }
     }
 
+    /** Numbers within what was lost when they were stored with 14 digits, as they once were. */
     private static function alike(mixed $a, mixed $b): bool
     {
-        return is_numeric($a) && is_numeric($b) && ! is_string($a) && ! is_string($b) ? (float) $a === (float) $b : $a === $b;
+        return is_numeric($a) && is_numeric($b) && ! is_string($a) && ! is_string($b)
+            ? abs($a - $b) <= self::STORING * max(abs($a), abs($b))
+            : $a === $b;
     }
 
     /**

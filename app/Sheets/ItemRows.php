@@ -116,7 +116,7 @@ final class ItemRows
     /** @return array<string, mixed> the derived columns; the painting only where it was made anew */
     public static function derivedColumns(Derived $derived): array
     {
-        $columns = ['paint_hash' => $derived->paintHash];
+        $columns = ['paint_hash' => $derived->paintHash, 'paints' => (int) $derived->paints];
         foreach (self::BOXES as $name) {
             foreach ($derived->{$name}->toArray() as $side => $value) {
                 $columns["{$name}_$side"] = $value;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
+use App\Database\ExactConnection;
 use Illuminate\Database\Connection;
 use PDOStatement;
 
@@ -47,6 +48,6 @@ final class RowStatements
     private function run(string $sql, array $values): void
     {
         $this->prepared[$sql] ??= $this->connection->getPdo()->prepare($sql);
-        $this->prepared[$sql]->execute($values);
+        $this->prepared[$sql]->execute(ExactConnection::exactly($values));
     }
 }

@@ -119,7 +119,7 @@ final readonly class SheetLoader
      */
     public function derived(array $ids): array
     {
-        $columns = ['id', 'paint_hash'];
+        $columns = ['id', 'paint_hash', 'paints'];
         foreach (ItemRows::BOXES as $box) {
             array_push($columns, "{$box}_x", "{$box}_y", "{$box}_w", "{$box}_h");
         }
@@ -133,17 +133,17 @@ final readonly class SheetLoader
     }
 
     /**
-     * What is stored about the ink of items.
+     * What is stored about the ink of items; null of those that paint nothing.
      *
      * @param  list<string>  $ids
-     * @return array<string, Rect> by id
+     * @return array<string, Rect|null> by id
      */
     public function inks(array $ids): array
     {
-        $statement = self::query('SELECT items.id, ink_x, ink_y, ink_w, ink_h FROM json_each(?) AS named CROSS JOIN items ON items.id = named.value', [json_encode($ids, JSON_THROW_ON_ERROR)]);
+        $statement = self::query('SELECT items.id, ink_x, ink_y, ink_w, ink_h, paints FROM json_each(?) AS named CROSS JOIN items ON items.id = named.value WHERE paints IS NOT NULL', [json_encode($ids, JSON_THROW_ON_ERROR)]);
         $inks = [];
-        foreach ($statement->fetchAll(PDO::FETCH_NUM) as [$id, $x, $y, $w, $h]) {
-            $inks[$id] = new Rect((float) $x, (float) $y, (float) $w, (float) $h);
+        foreach ($statement->fetchAll(PDO::FETCH_NUM) as [$id, $x, $y, $w, $h, $paints]) {
+            $inks[$id] = $paints === 0 ? null : new Rect((float) $x, (float) $y, (float) $w, (float) $h);
         }
 
         return $inks;

@@ -35,17 +35,37 @@ final readonly class Execution
         if ((new Slices($draft))->follow($change)) {
             $change = $draft->change();
         }
-        foreach ($change->touched() as $id) {
-            if (count($draft->tree->ancestors($id)) >= self::DEEPEST) {
-                throw Refusal::because('Groups can lie in each other 24 deep at most.', 'items');
-            }
-        }
+        self::refuseBeyond($draft, $change);
         $named = array_values(array_filter($report->selection, $draft->tree->has(...)));
         if (! isset($report->details['moved'])) {
             $report = $report->with(['moved' => Moves::of($draft, $items)->listed()]);
         }
 
         return new self($change, new Report($report->summary, $named, $report->details + self::offPixel($draft, $change)));
+    }
+
+    /**
+     * What no sheet takes: groups in groups past a depth, counted down to the last thing in them, and places and sizes
+     * beyond a million pixels.
+     *
+     * @throws Refusal
+     */
+    private static function refuseBeyond(Draft $draft, Change $change): void
+    {
+        foreach ($change->touched() as $id) {
+            $item = $draft->item($id);
+            [$was] = $change->items[$id];
+            foreach ($was === null || $was->parent !== $item->parent ? [$item, ...$draft->tree->descendants($id)] : [] as $inside) {
+                if (count($draft->tree->ancestors($inside->id)) > self::DEEPEST) {
+                    throw Refusal::because('Groups can lie in each other 24 deep at most.', 'items');
+                }
+            }
+            foreach ([...$item->frame->toArray(), $item->origin->x, $item->origin->y] as $length) {
+                if (abs($length) > Length::LIMIT) {
+                    throw Refusal::because(Words::quoted($item).' would lie beyond 1,000,000 px, or be wider or higher than that.', 'items');
+                }
+            }
+        }
     }
 
     /** A dimension goes with what it measures, and comes back with it (RULES 12). */

@@ -33,16 +33,26 @@ final readonly class Figures
      */
     public function read(float|string $given, Axis $axis, string $field, ?Item $item = null, ?Rect $own = null): float
     {
+        return Length::settle($this->exactly($given, $axis, $field, $item, $own));
+    }
+
+    /**
+     * As read(), to the last digit: for what is kept in another unit than px.
+     *
+     * @throws Refusal
+     */
+    public function exactly(float|string $given, Axis $axis, string $field, ?Item $item = null, ?Rect $own = null): float
+    {
         try {
             $pixels = is_string($given) ? Sum::pixels($given, $this->context($axis, $item, $own)) : $given;
         } catch (UnreadableSum $error) {
             throw $error->about($field);
         }
         if (! is_finite($pixels) || abs($pixels) > Length::LIMIT) {
-            throw Refusal::because("$field lies beyond 1,000,000 px.", $field);
+            throw Refusal::because(FieldName::first($field)." lies beyond 1,000,000 px.", $field);
         }
 
-        return Length::settle($pixels);
+        return $pixels;
     }
 
     /** As read(), for a size, which is 0 or more. */
@@ -50,7 +60,7 @@ final readonly class Figures
     {
         $size = $this->read($given, $axis, $field, $item, $own);
         if ($size < 0) {
-            throw Refusal::because("$field cannot be negative, and this is ".Length::text($size).' px.', $field);
+            throw Refusal::because(FieldName::first($field)." cannot be negative, and this is ".Length::text($size).' px.', $field);
         }
 
         return $size;

@@ -80,6 +80,7 @@ final readonly class FitToGrid implements Command
      */
     private static function edges(Draft $draft, Axis $axis, array $span, string $what): array
     {
+        $draft->sheet()->grid->division($axis)?->mustFit(...[...SheetGrid::between($draft->sheet(), $axis), $what]);
         $spans = SheetGrid::spans($draft->sheet(), $axis);
         if ($spans === []) {
             throw Refusal::because("This sheet has no {$what}s yet. Set its grid first.", "{$what}s");

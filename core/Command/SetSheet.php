@@ -15,6 +15,9 @@ use AllSquare\Core\Sheet\Sheet;
 /** Sets the size of the sheet and how things are placed on it. */
 final readonly class SetSheet implements Command
 {
+    /** of a size in the sheet's unit: less than any unit can show, and more than px take */
+    private const DECIMALS = 9;
+
     private function __construct(private Params $params)
     {
     }
@@ -62,13 +65,18 @@ final readonly class SetSheet implements Command
         $figures = new Figures($draft, $ppi);
         [$width, $height] = [$this->params->length('width'), $this->params->length('height')];
         $other = $unit !== $was->unit;
-        $kept = static fn (float $typed, float $pixels): float => $other ? $pixels / $unit->pixels($ppi) : $typed;
+        $inUnit = static fn (float $pixels): float => round($pixels / $unit->pixels($ppi), self::DECIMALS);
+        $side = static fn (float|string|null $given, Axis $axis, string $field, float $typed, float $pixels): float => match (true) {
+            $given !== null => $inUnit($figures->exactly($given, $axis, $field)),
+            $other => $inUnit($pixels),
+            default => $typed,
+        };
 
         return $was->with([
             'unit' => $unit,
             'ppi' => $ppi,
-            'typedWidth' => $width === null ? $kept($was->typedWidth, $was->width()) : $figures->size($width, Axis::X, 'width') / $unit->pixels($ppi),
-            'typedHeight' => $height === null ? $kept($was->typedHeight, $was->height()) : $figures->size($height, Axis::Y, 'height') / $unit->pixels($ppi),
+            'typedWidth' => $side($width, Axis::X, 'width', $was->typedWidth, $was->width()),
+            'typedHeight' => $side($height, Axis::Y, 'height', $was->typedHeight, $was->height()),
         ]);
     }
 

@@ -22,6 +22,9 @@ final class DocumentFile
 {
     public const FORMAT = 'allsquare-document';
 
+    /** more than groups can lie in each other, also where they did before there was a bound */
+    private const DEPTH = 4096;
+
     private const FLAGS = JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES;
 
     public static function write(DocumentContent $document): string
@@ -33,7 +36,7 @@ final class DocumentFile
             'sheets' => array_map(self::sheet(...), $document->sheets),
             'grids' => array_map(static fn (NamedGrid $grid): array => ['name' => $grid->name, ...$grid->toArray()], $document->grids),
             'presets' => array_map(static fn (Preset $preset): array => ['name' => $preset->name, ...$preset->settings->toArray()], $document->presets),
-        ], self::FLAGS)."\n";
+        ], self::FLAGS, self::DEPTH)."\n";
     }
 
     /**

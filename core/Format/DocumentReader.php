@@ -105,7 +105,7 @@ final readonly class DocumentReader
      */
     private function items(array $list, ?string $parent, int $depth, array &$items, array &$ids): void
     {
-        if ($depth > Execution::DEEPEST) {
+        if ($depth > Execution::DEEPEST + 1) {
             throw Refusal::because('Groups can lie in each other 24 deep at most.', 'items');
         }
         $texts = new TextFrame($this->fonts);
@@ -125,7 +125,9 @@ final readonly class DocumentReader
             if ($inside !== [] && ! $item->kind->holdsItems()) {
                 throw Refusal::because("\"$item->name\" cannot hold items.", 'items');
             }
-            $this->items($inside, $id, $depth + 1, $items, $ids);
+            if ($inside !== []) {
+                $this->items($inside, $id, $depth + 1, $items, $ids);
+            }
         }
     }
 

@@ -48,6 +48,12 @@ final readonly class Division
         return $spans;
     }
 
+    /** Whether each is 1 px or more between two margins. */
+    public function fits(float $from, float $to): bool
+    {
+        return $this->size($from, $to) >= self::LEAST;
+    }
+
     /**
      * @param  string  $what  "column" or "row"
      *
@@ -55,7 +61,7 @@ final readonly class Division
      */
     public function mustFit(float $from, float $to, string $what): void
     {
-        if ($this->size($from, $to) < self::LEAST) {
+        if (! $this->fits($from, $to)) {
             $gutters = ($this->count - 1) * $this->gutter;
             throw Refusal::because(sprintf(
                 '%d %ss do not fit: margins and gutters leave %s px of %s, and each needs 1 px at least.',

@@ -13,6 +13,19 @@ final readonly class NamedGrid
     {
     }
 
+    /**
+     * By name, those of one name in the order in which they were kept.
+     *
+     * @param  array<string, NamedGrid>  $grids
+     * @return list<NamedGrid>
+     */
+    public static function inOrder(array $grids): array
+    {
+        usort($grids, static fn (NamedGrid $a, NamedGrid $b): int => strcmp($a->name, $b->name) ?: strcmp($a->id, $b->id));
+
+        return $grids;
+    }
+
     /** @return array<string, mixed> */
     public function toArray(): array
     {

@@ -35,10 +35,13 @@ final readonly class SheetGrid
             : [$sheet->margins->top, $sheet->height() - $sheet->margins->bottom];
     }
 
-    /** @return list<array{float, float}> the edges of the sheet's columns (axis x) or rows, px */
+    /** @return list<array{float, float}> the edges of the sheet's columns (axis x) or rows, px; none where they do not fit any more */
     public static function spans(Sheet $sheet, Axis $axis): array
     {
-        return $sheet->grid->division($axis)?->spans(...[...self::between($sheet, $axis), $sheet->wholePixels]) ?? [];
+        [$from, $to] = self::between($sheet, $axis);
+        $division = $sheet->grid->division($axis);
+
+        return $division !== null && $division->fits($from, $to) ? $division->spans($from, $to, $sheet->wholePixels) : [];
     }
 
     /** @return list<float> the lines of the baseline grid on a sheet, px from its top */

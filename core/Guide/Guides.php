@@ -75,7 +75,9 @@ final readonly class Guides
     {
         $zero = $this->draft->sheet()->zero;
 
-        return Length::settle((new Figures($this->draft))->read($at, $axis, 'at') + ($axis === Axis::X ? $zero->x : $zero->y));
+        $figures = new Figures($this->draft);
+
+        return $figures->read($figures->read($at, $axis, 'at') + ($axis === Axis::X ? $zero->x : $zero->y), $axis, 'at');
     }
 
     private function put(Guide $guide): Guide

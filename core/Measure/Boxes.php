@@ -17,7 +17,7 @@ final readonly class Boxes
 {
     private Painters $painters;
 
-    /** @param  array<string, Rect>  $knownInks by id, of items that are known to be as they were; reckoning ink is slow */
+    /** @param  array<string, Rect|null>  $knownInks by id, of items that are known to be as they were, null of what paints nothing; reckoning ink is slow */
     public function __construct(private Tree $tree, FontLibrary $fonts, private array $knownInks = [])
     {
         $this->painters = new Painters($fonts);
@@ -43,7 +43,13 @@ final readonly class Boxes
     /** The box round what is painted; the bounds where nothing is. */
     public function ink(string $id): Rect
     {
-        return ($this->inkOf($this->tree->item($id)) ?? $this->bounds($id))->settled();
+        return ($this->painted($id) ?? $this->bounds($id))->settled();
+    }
+
+    /** The box round what is painted; null where nothing is. */
+    public function painted(string $id): ?Rect
+    {
+        return $this->inkOf($this->tree->item($id))?->settled();
     }
 
     /** The frame as if the item's angle were 0, about the same centre. */
@@ -138,9 +144,8 @@ final readonly class Boxes
 
     private function inkOf(Item $item): ?Rect
     {
-        if (isset($this->knownInks[$item->id])) {
-            // What is stored of a group that shows nothing is its frame, which is painted by nobody.
-            return $item->kind->holdsItems() && $this->isEmptyGroup($item->id) ? null : $this->knownInks[$item->id];
+        if (array_key_exists($item->id, $this->knownInks)) {
+            return $this->knownInks[$item->id];
         }
         if (! $item->kind->holdsItems()) {
             return $this->painters->of($item)->ink($item, $this->tree->toSheet($item->parent)->after($item->toParent()));

@@ -16,7 +16,7 @@ final readonly class Derivation
 
     private Painters $painters;
 
-    /** @param  array<string, Rect>  $knownInks by id, of items that are known to be as they were */
+    /** @param  array<string, Rect|null>  $knownInks by id, of items that are known to be as they were; null of what paints nothing */
     public function __construct(private Tree $tree, FontLibrary $fonts, array $knownInks = [])
     {
         $this->boxes = new Boxes($tree, $fonts, $knownInks);
@@ -28,13 +28,15 @@ final readonly class Derivation
     {
         $item = $this->tree->item($id);
         $hash = Painters::hash($item);
+        $bounds = $this->boxes->bounds($id);
         // Ink plus shadows; no kind has shadows yet.
-        $painted = $ink = $this->boxes->ink($id);
+        $painted = $this->boxes->painted($id);
 
         return new Derived(
-            $this->boxes->bounds($id),
-            $ink,
-            $painted,
+            $bounds,
+            $painted ?? $bounds,
+            $painted ?? $bounds,
+            $painted !== null,
             $hash,
             $hash === $knownHash ? null : $this->painters->of($item)->svg($item),
         );

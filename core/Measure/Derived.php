@@ -9,11 +9,15 @@ use AllSquare\Core\Geometry\Rect;
 /** What follows from an item and can always be computed again: its boxes on the sheet and its painting. */
 final readonly class Derived
 {
-    /** @param  string|null  $svg null when the painting is known to be the same as before */
+    /**
+     * @param  bool  $paints  whether it paints anything, so that its ink is not just its bounds
+     * @param  string|null  $svg null when the painting is known to be the same as before
+     */
     public function __construct(
         public Rect $bounds,
         public Rect $ink,
         public Rect $painted,
+        public bool $paints,
         public string $paintHash,
         public ?string $svg,
     ) {

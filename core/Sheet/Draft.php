@@ -150,7 +150,7 @@ final class Draft
         return new Change(
             Drawer::differences($this->itemsBefore, $this->tree->all()),
             $this->slices->changes(),
-            $this->sheetBefore == $this->sheet ? null : [$this->sheetBefore, $this->sheet],
+            Equality::of($this->sheetBefore, $this->sheet) ? null : [$this->sheetBefore, $this->sheet],
             $this->guides->changes(),
             $this->dimensions->changes(),
             $this->grids->changes(),

@@ -73,7 +73,7 @@ final class Drawer
         foreach ($before + $after as $id => $_) {
             $was = $before[$id] ?? null;
             $is = $after[$id] ?? null;
-            if ($was !== $is && $was != $is) {
+            if (! Equality::of($was, $is)) {
                 $found[$id] = [$was, $is];
             }
         }

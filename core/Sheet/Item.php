@@ -69,6 +69,7 @@ final readonly class Item
     /** The frame with another size, one of its nine points staying where it stands in the parent's space, turned or not. */
     public function sized(float $w, float $h, NinePoint $held): self
     {
+        [$w, $h] = [Length::settle($w), Length::settle($h)];
         $out = new Point($held->across() - 0.5, $held->down() - 0.5);
         $point = $this->frame->centre()->plus($out->times($this->frame->w, $this->frame->h)->turned($this->angle));
         $centre = $point->minus($out->times($w, $h)->turned($this->angle));

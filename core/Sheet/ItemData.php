@@ -30,12 +30,12 @@ final class ItemData
         $item = new Item(
             $id, $parent, $rank, $kind,
             Naming::checked(is_string($data['name'] ?? null) ? $data['name'] : ''),
-            (new Rect($frame['x'], $frame['y'], $frame['w'], $frame['h']))->settled(),
+            (new Rect($frame['x'], $frame['y'], $frame['w'], $kind->name() === 'line' ? 0.0 : $frame['h']))->settled(),
             Angle::keep(is_numeric($data['angle'] ?? null) ? (float) $data['angle'] : 0.0),
             false,
             ($data['hidden'] ?? null) === true,
             [...$kind->properties(), ...(new Properties($fonts))->normal(array_diff_key($given, ['series' => true]))],
-            new Point($origin['x'], $origin['y']),
+            $kind->holdsItems() ? new Point($origin['x'], $origin['y']) : new Point(0.0, 0.0),
         );
         if (! is_array($given['series'] ?? null)) {
             return $item;

@@ -25,6 +25,7 @@ final readonly class Properties
         $normal = [];
         foreach ($given as $name => $value) {
             $normal[$name] = match (true) {
+                $name === 'weight' && is_float($value) => (int) $value,
                 is_int($value) && $name !== 'weight' => (float) $value,
                 $name === 'outline' && is_array($value) && is_string($value['colour'] ?? null) && is_numeric($value['weight'] ?? null) => ['colour' => strtolower($value['colour']), 'weight' => (float) $value['weight']],
                 $name === 'fill' && is_string($value) => strtolower($value),

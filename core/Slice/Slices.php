@@ -65,16 +65,18 @@ final readonly class Slices
     }
 
     /**
-     * Slices that follow an item go where it went, and go with it when it is deleted (RULES 12).
+     * Slices that follow an item go where it went, and go with it when it is deleted, as do those that take items alone
+     * when none of these is left (RULES 12).
      *
      * @param  Change  $change  of the items
      * @return bool whether any slice is not as it was
      */
     public function follow(Change $change): bool
     {
+        $any = $this->dropOfRemoved();
         $followers = array_filter($this->draft->slices->all(), static fn (Slice $slice): bool => $slice->cut->follows && $slice->cut->items !== []);
         if ($followers === []) {
-            return false;
+            return $any;
         }
         $isTouched = array_flip($change->touched());
         $holdsTouched = [];
@@ -84,19 +86,33 @@ final readonly class Slices
             }
         }
         $boxes = new Boxes($this->draft->tree, $this->draft->fonts);
-        $any = false;
         foreach ($followers as $slice) {
             $item = $slice->cut->items[0];
-            if ($this->draft->wasRemoved($item)) {
-                $this->draft->slices->remove($slice->id);
-                $any = true;
-            } elseif ($this->isLoaded($item) && (isset($isTouched[$item]) || isset($holdsTouched[$item]) || $this->liesInAny($item, $isTouched))) {
+            if ($this->isLoaded($item) && (isset($isTouched[$item]) || isset($holdsTouched[$item]) || $this->liesInAny($item, $isTouched))) {
                 $box = Slice::outward($boxes->bounds($item));
                 if (! $box->same($slice->box) && $box->w >= 1.0 && $box->h >= 1.0) {
                     $this->draft->slices->put($slice->id, new Slice($slice->id, $slice->rank, $slice->name, $box, $slice->cut));
                     $any = true;
                 }
             }
+        }
+
+        return $any;
+    }
+
+    /** @return bool whether any slice is not as it was */
+    private function dropOfRemoved(): bool
+    {
+        $any = false;
+        foreach ($this->draft->slices->all() as $slice) {
+            $left = array_values(array_filter($slice->cut->items, fn (string $id): bool => ! $this->draft->wasRemoved($id)));
+            if ($left === $slice->cut->items || ! ($slice->cut->follows || $slice->cut->only)) {
+                continue;
+            }
+            $left === [] || $slice->cut->follows
+                ? $this->draft->slices->remove($slice->id)
+                : $this->draft->slices->put($slice->id, new Slice($slice->id, $slice->rank, $slice->name, $slice->box, $slice->cut->with(['items' => $left])));
+            $any = true;
         }
 
         return $any;

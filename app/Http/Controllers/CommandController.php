@@ -23,7 +23,7 @@ final readonly class CommandController
         $commands = [];
         foreach (array_keys(Catalogue::all()) as $name) {
             $schema = $this->schemas->ofCommand($name);
-            $commands[] = ['command' => $name, 'sentence' => $schema['description'], 'params' => $schema];
+            $commands[] = ['command' => $name, 'sentence' => $schema->description ?? '', 'params' => $schema];
         }
 
         return new JsonResponse(['commands' => $commands], options: JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);

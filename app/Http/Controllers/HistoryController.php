@@ -39,16 +39,16 @@ final readonly class HistoryController
         return self::json($this->travel->redo($document, $this->revision($request)));
     }
 
-    public function goTo(Document $document, int $line): JsonResponse
+    public function goTo(Document $document, string $line): JsonResponse
     {
-        return self::json($this->travel->goTo($document, $line));
+        return self::json($this->travel->goTo($document, (int) $line));
     }
 
     private function revision(Request $request): ?int
     {
         $this->schemas->check($body = Body::of($request), 'undo');
 
-        return $body->revision ?? null;
+        return Schemas::whole($body->revision ?? null);
     }
 
     /** @param  array<string, mixed>  $data */

@@ -50,7 +50,7 @@ final readonly class SheetController
     public function update(Request $request, Sheet $sheet): JsonResponse
     {
         $this->schemas->check($body = Body::of($request), 'sheet-place');
-        $this->book->set($sheet, $body->name ?? null, $body->position ?? null);
+        $this->book->set($sheet, $body->name ?? null, Schemas::whole($body->position ?? null));
 
         return new JsonResponse($this->answers->sheet($sheet->refresh()) + ['revision' => $sheet->revision]);
     }

@@ -34,6 +34,12 @@ final class BodyWithinBounds
             return Problem::json(422, json_last_error() === JSON_ERROR_NONE ? 'The body has to be a JSON object.' : 'The body is not JSON: '.json_last_error_msg().'.');
         }
 
-        return $next($request);
+        $values = (array) json_decode($request->getContent(), true, $isFile ? 256 : 64);
+        $isFinite = true;
+        array_walk_recursive($values, static function (mixed $value) use (&$isFinite): void {
+            $isFinite = $isFinite && ! (is_float($value) && ! is_finite($value));
+        });
+
+        return $isFinite ? $next($request) : Problem::json(422, 'A number in it is larger than any that can be kept.');
     }
 }

@@ -77,8 +77,8 @@ final class PlaceTest extends TestCase
     /** @return iterable<string, array{array<string, mixed>, string}> */
     public static function refused(): iterable
     {
-        yield 'a negative size' => [['w' => -5], 'w cannot be negative, and this is -5 px.'];
-        yield 'a negative sum' => [['h' => '10 - 20'], 'h cannot be negative, and this is -10 px.'];
+        yield 'a negative size' => [['w' => -5], 'The width cannot be negative, and this is -5 px.'];
+        yield 'a negative sum' => [['h' => '10 - 20'], 'The height cannot be negative, and this is -10 px.'];
         yield 'beyond a million' => [['x' => '900000 * 2'], 'beyond 1,000,000 px'];
         yield 'a sum that cannot be read' => [['x' => '5 +'], 'cannot be read at character 4'];
         yield 'nothing' => [['ref' => 'top'], 'Give at least one of x, y, w and h.'];

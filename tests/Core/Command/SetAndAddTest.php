@@ -42,7 +42,7 @@ final class SetAndAddTest extends TestCase
         yield 'an unknown parent' => [['kind' => 'box', 'w' => 5, 'h' => 5, 'parent' => 'zzz'], 'There is no item "zzz"'];
         yield 'a font that is not there' => [['kind' => 'text', 'text' => 'x', 'font' => 'none'], 'There is no font "none"'];
         yield 'an empty name' => [['kind' => 'box', 'w' => 5, 'h' => 5, 'name' => '  '], 'A name cannot be empty.'];
-        yield 'a negative width' => [['kind' => 'box', 'w' => -5, 'h' => 5], 'w cannot be negative'];
+        yield 'a negative width' => [['kind' => 'box', 'w' => -5, 'h' => 5], 'The width cannot be negative'];
     }
 
     /** @param  array<string, mixed>  $params */

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Contract;
+
+use AllSquare\Core\Command\FieldName;
+use Opis\JsonSchema\Errors\ValidationError;
+
+/** What is wrong with a request, by its schema, in plain sentences. */
+final class Sentences
+{
+    private const TYPES = ['number' => 'a number', 'integer' => 'a whole number', 'string' => 'a text', 'boolean' => 'true or false', 'array' => 'a list', 'object' => 'an object', 'null' => 'nothing'];
+
+    private const PATTERNS = [
+        'colour' => 'has to be a colour such as #1a2b3c',
+        'background' => 'has to be transparent, sheet or a colour such as #1a2b3c',
+        'scale' => 'has to be a multiple, a width or a height, such as 2x, 300w or 200h',
+    ];
+
+    /** @return array<string, list<string>> by field */
+    public static function of(ValidationError $error): array
+    {
+        $inner = $error->subErrors();
+        if ($inner !== [] && $error->keyword() !== 'anyOf') {
+            return array_merge_recursive(...array_map(self::of(...), $inner));
+        }
+        $field = implode('.', $error->data()->fullPath());
+
+        return [$field === '' ? 'params' : $field => [self::sentence($field, $error)]];
+    }
+
+    private static function sentence(string $field, ValidationError $error): string
+    {
+        $args = $error->args();
+        $what = FieldName::first($field === '' ? 'params' : $field);
+        $min = self::figure($args['min'] ?? null);
+        $max = self::figure($args['max'] ?? null);
+
+        return match ($error->keyword()) {
+            'required' => 'Missing: '.self::names($args['missing'] ?? [], $field).'.',
+            'additionalProperties' => 'Not known here: '.mb_strimwidth(self::listed($args['properties'] ?? []), 0, 80, '…').'.',
+            'type' => "$what has to be ".implode(' or ', self::types($args['expected'] ?? [])).', and is '.implode(' or ', self::types($args['type'] ?? [])).'.',
+            'enum' => "$what has to be one of: ".self::listed(self::ofSchema($error, 'enum')).'.',
+            'minimum' => "$what has to be $min or more.",
+            'exclusiveMinimum' => "$what has to be more than $min.",
+            'maximum' => "$what has to be $max or less.",
+            'minLength', 'minItems' => $min === '1' || $min === '' ? "$what cannot be empty." : "$what needs $min at least.",
+            'maxLength' => "$what has $max characters at most; this has ".self::figure($args['length'] ?? null).'.',
+            'maxItems' => "$what has $max entries at most.",
+            'minProperties' => $field === '' ? 'Say at least one thing that is to be set.' : "$what has to say what it is about.",
+            'pattern' => "$what ".self::PATTERNS[str_contains($pattern = (string) ($args['pattern'] ?? ''), 'transparent') ? 'background' : (str_contains($pattern, '#') ? 'colour' : 'scale')].'.',
+            'anyOf' => "$what is none of what it can be.",
+            'uniqueItems' => "$what names something twice.",
+            default => "$what is not what is expected.",
+        };
+    }
+
+    private static function figure(mixed $value): string
+    {
+        return is_int($value) || is_float($value) ? rtrim(rtrim(number_format((float) $value, 3), '0'), '.') : '';
+    }
+
+    private static function ofSchema(ValidationError $error, string $keyword): mixed
+    {
+        $schema = $error->schema()->info()->data();
+
+        return is_object($schema) ? $schema->{$keyword} ?? [] : [];
+    }
+
+    private static function listed(mixed $values): string
+    {
+        return implode(', ', array_map(static fn (mixed $v): string => is_scalar($v) ? (string) $v : 'null', (array) $values));
+    }
+
+    private static function names(mixed $fields, string $of): string
+    {
+        return implode(', ', array_map(static fn (mixed $name): string => FieldName::of(trim("$of.", '.').($of === '' ? '' : '.').(is_scalar($name) ? (string) $name : '')), (array) $fields));
+    }
+
+    /** @return list<string> */
+    private static function types(mixed $types): array
+    {
+        return array_map(static fn (mixed $type): string => self::TYPES[is_scalar($type) ? (string) $type : ''] ?? 'something else', array_values((array) $types));
+    }
+}

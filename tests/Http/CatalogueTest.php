@@ -1,0 +1,249 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Http;
+
+use AllSquare\Core\Command\Catalogue;
+use Illuminate\Support\Facades\Artisan;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+use Tests\Core\Support\RandomScene;
+use Tests\Support\ParamsByChance;
+
+/**
+ * Every command of the catalogue, with parameters made from its schema, on sheets with everything on them. A failing seed
+ * is printed; ALLSQUARE_SEED=n tries it again, ALLSQUARE_COMMANDS=n makes each run as long.
+ */
+final class CatalogueTest extends HttpTestCase
+{
+    private const RUNS = 8;
+
+    private const COMMANDS = 70;
+
+    /** what is never seen by the person: it is told by the call itself */
+    private const AIDS = ['settings' => 'sheet', 'guides' => 'guides', 'grids' => 'grids', 'dimensions' => 'dimensions', 'slices' => 'slices', 'presets' => 'presets'];
+
+    private Randomizer $chance;
+
+    private string $document;
+
+    private string $sheet;
+
+    private string $about = '';
+
+    /** @var array<string, int> how often each command was done, by name */
+    private array $done = [];
+
+    public function test_any_commands_one_after_another(): void
+    {
+        $tried = 0;
+        foreach (RandomScene::seeds((int) (getenv('ALLSQUARE_RUNS') ?: self::RUNS)) as $seed) {
+            $this->chance = new Randomizer(new Mt19937($seed));
+            $this->about = "seed $seed";
+            $this->furnish();
+            $states = [$this->bytes($this->sheet)];
+            $count = (int) (getenv('ALLSQUARE_COMMANDS') ?: self::COMMANDS);
+            for ($i = 0; $i < $count; $i++) {
+                $state = $this->one($seed, $states[count($states) - 1]);
+                $tried++;
+                if ($state !== null) {
+                    $states[] = $state;
+                }
+            }
+            $this->backAndForth($seed, $states);
+            $this->outAndIn($seed);
+        }
+        self::assertGreaterThan(0, $tried);
+        if (! getenv('ALLSQUARE_SEED')) {
+            self::assertGreaterThan(count(Catalogue::all()) * 0.7, count($this->done), 'commands that were done at least once');
+        }
+    }
+
+    /** A command; @return string|null the bytes of the sheet, if it changed it */
+    private function one(int $seed, string $before): ?string
+    {
+        $sheet = $this->getJson("/api/sheets/$this->sheet")->json();
+        $ids = array_column($sheet['items'], 'id');
+        $command = $this->pick(array_keys(Catalogue::all()));
+        $params = (new ParamsByChance($this->chance, [
+            'parent' => array_column(array_filter($sheet['items'], static fn (array $item): bool => $item['kind'] === 'group'), 'id'),
+            ...array_fill_keys(['anchor', 'anchors', 'item', 'ground', 'about'], $ids),
+            'a' => $ids, 'b' => [...$ids, 'left', 'top', 'right', 'bottom'],
+            ...array_fill_keys(['guide', 'guides'], array_column($sheet['guides'], 'id')),
+            'slices' => array_column($sheet['slices'], 'id'),
+            'dimensions' => array_column($sheet['dimensions'], 'id'),
+            'grid' => array_column($sheet['grids'], 'id'),
+            'preset' => array_column($sheet['presets'], 'id'),
+        ]))->of($command);
+        if ($command === 'paste' && $ids !== [] && $this->maybe(70)) {
+            $params['file']['items'] = array_map(static fn (array $item): array => array_diff_key($item, array_flip(['order', 'bounds', 'ink', 'locked', 'reference', 'svg'])) , array_slice($sheet['items'], 0, 6));
+        }
+        $some = $ids === [] || $this->maybe(6) ? [] : array_map(fn (): string => $this->pick($ids), range(1, $this->chance->getInt(1, 5)));
+        $what = "seed $seed: $command ".json_encode($params, JSON_INVALID_UTF8_SUBSTITUTE).' on '.implode(', ', $some);
+        if ($this->maybe(20)) {
+            $rehearsed = $this->command($this->sheet, $command, $some, $params, ['dry' => true]);
+            self::assertContains($rehearsed->getStatusCode(), [200, 404, 422], "$what, rehearsed: ".$rehearsed->getContent());
+            self::assertSame($before, $this->bytes($this->sheet), "$what, rehearsed, changed something");
+        }
+        $answer = $this->command($this->sheet, $command, $some, $params, $this->maybe(20) ? ['unit' => $this->pick(['mm', 'in', 'pt'])] : []);
+        self::assertContains($answer->getStatusCode(), [200, 404, 422], "$what: ".$answer->getContent());
+        $after = $this->getJson("/api/sheets/$this->sheet")->assertOk();
+        $bytes = $this->bytes($this->sheet);
+        if ($answer->getStatusCode() !== 200 || $answer->json('revision') === $sheet['revision']) {
+            self::assertSame($before, $bytes, "$what: refused, or to no effect, and yet something changed");
+            self::assertSame($sheet['revision'], $after->json('revision'), $what);
+
+            return null;
+        }
+        $this->done[$command] = ($this->done[$command] ?? 0) + 1;
+        self::assertNotSame($before, $bytes, "$what: a new revision of the same sheet");
+        $this->compare($answer->json(), $after->json(), $what);
+        $this->rebuild($bytes, $what);
+
+        return $bytes;
+    }
+
+    /**
+     * What was answered is what is read.
+     *
+     * @param  array<string, mixed>  $answer
+     * @param  array<string, mixed>  $sheet
+     */
+    private function compare(array $answer, array $sheet, string $what): void
+    {
+        $items = array_column($sheet['items'], null, 'id');
+        foreach ([...$answer['created'], ...$answer['changed']] as $item) {
+            self::assertArrayHasKey($item['id'], $items, $what);
+            self::assertSame(array_intersect_key($items[$item['id']], $item), [...array_intersect_key($items[$item['id']], $item), ...$item], "$what: the answer is not what is read");
+        }
+        foreach ($answer['removed'] as $id) {
+            self::assertArrayNotHasKey($id, $items, $what);
+        }
+        foreach (self::AIDS as $inAnswer => $inSheet) {
+            if (isset($answer[$inAnswer])) {
+                self::assertEquals($answer[$inAnswer], array_intersect_key($sheet[$inSheet], $answer[$inAnswer]), "$what: $inAnswer");
+            }
+        }
+        foreach ($items as $item) {
+            foreach ([$item['frame'], $item['bounds'], $item['ink']] as $box) {
+                foreach ($box as $length) {
+                    self::assertLessThan(1e-8, abs($length * 1000 - round($length * 1000)), "$what: {$item['name']} is not stored to 1/1000 px");
+                }
+            }
+        }
+    }
+
+    /** @param  list<string>  $states */
+    private function backAndForth(int $seed, array $states): void
+    {
+        for ($i = count($states) - 2; $i >= 0; $i--) {
+            $undone = $this->postJson("/api/documents/$this->document/undo")->assertOk();
+            $this->assertBytes($states[$i], "seed $seed: undo to $i");
+            $this->compare($undone->json(), $this->getJson("/api/sheets/$this->sheet")->json(), "seed $seed: undo to $i");
+        }
+        for ($i = 1; $i < count($states); $i++) {
+            $this->postJson("/api/documents/$this->document/redo")->assertOk();
+            $this->assertBytes($states[$i], "seed $seed: redo to $i");
+            $this->rebuild($states[$i], "seed $seed: redo to $i");
+        }
+    }
+
+    /** What is derived from the items is what is stored with them. */
+    private function rebuild(string $bytes, string $what): void
+    {
+        self::assertSame(0, Artisan::call('allsquare:rebuild'));
+        $this->assertBytes($bytes, "$what, rebuilt");
+    }
+
+    /** The same bytes; where they are not, what differs is named. */
+    private function assertBytes(string $expected, string $what): void
+    {
+        $is = $this->bytes($this->sheet);
+        if ($expected !== $is) {
+            self::fail("$what:\n".implode("\n", self::differences(json_decode($expected, true), json_decode($is, true), '')));
+        }
+    }
+
+    /** @return list<string> */
+    private static function differences(mixed $a, mixed $b, string $path): array
+    {
+        if (! is_array($a) || ! is_array($b)) {
+            return $a === $b ? [] : ["$path: ".json_encode($a).' is '.json_encode($b)];
+        }
+        $found = [];
+        foreach (array_unique([...array_keys($a), ...array_keys($b)]) as $key) {
+            array_push($found, ...self::differences($a[$key] ?? null, $b[$key] ?? null, "$path.$key"));
+        }
+
+        return $found;
+    }
+
+    private function outAndIn(int $seed): void
+    {
+        $file = (string) $this->get("/api/documents/$this->document/file")->assertOk()->getContent();
+        $opened = $this->call('POST', '/api/documents/import', server: ['CONTENT_TYPE' => 'application/json'], content: $file);
+        self::assertSame(201, $opened->getStatusCode(), "seed $seed: ".$opened->getContent());
+        self::assertSame($file, (string) $this->get("/api/documents/{$opened->json('id')}/file")->getContent(), "seed $seed: out, in and out again");
+    }
+
+    /** A sheet with everything on it. */
+    private function furnish(): void
+    {
+        $unit = $this->pick(['px', 'px', 'mm']);
+        $made = $this->postJson('/api/documents', ['name' => 'Trial', 'sheet' => ['name' => 'One', 'width' => $unit === 'px' ? 800 : 210.5, 'height' => $unit === 'px' ? 600 : 148, 'unit' => $unit, 'ppi' => 96]])->assertCreated();
+        [$this->document, $this->sheet] = [$made->json('id'), $made->json('sheets.0.id')];
+        $length = fn (int $most): float => $this->maybe(70) ? $this->chance->getInt(0, $most) : $this->chance->getInt(0, $most * 1000) / 1000;
+        $ids = [];
+        foreach (['box', 'box', 'box', 'box', 'box', 'round', 'round', 'line', 'text', 'text', 'box', 'round'] as $kind) {
+            $ids[] = $this->do('add-item', [], [
+                'kind' => $kind, 'x' => $length(600), 'y' => $length(500), 'w' => $length(200), ...($kind === 'line' ? [] : ['h' => $length(150)]),
+                'angle' => $this->pick([0, 0, 0, 90, 30, -17.5]), ...($kind === 'text' ? ['text' => $this->pick(['Quay', '', ' '])] : ['outline' => ['colour' => '#20302d', 'weight' => 2]]),
+                ...(in_array($kind, ['box', 'round'], true) && $this->maybe(30) ? ['fill' => null, 'outline' => null] : []), 'opacity' => $this->pick([1, 1, 0.5, 0]),
+            ])['created'][0]['id'];
+        }
+        $group = $this->do('group', [$ids[0], $ids[1], $ids[8]], [])['created'][0]['id'];
+        $this->do('group', [$group, $ids[2]], []);
+        $this->do('block', [$ids[3], $ids[4]], ['columns' => 2, 'rows' => 2, 'copies' => 'fill', 'series' => true]);
+        $this->do('ring', [$ids[5]], ['cx' => 300, 'cy' => 200, 'radius' => 90, 'count' => 5, 'series' => true, 'facing' => 'outward']);
+        $this->do('set', [$ids[10]], ['locked' => true]);
+        $this->do('set', [$ids[11]], ['reference' => true]);
+        $this->do('add-guide', [], ['axis' => 'x', 'at' => 100.5]);
+        $this->do('add-guide', [], ['axis' => 'y', 'at' => '50%']);
+        $this->do('set-grid', [], ['columns' => ['count' => 4, 'gutter' => 10, 'left' => 20, 'right' => 20], 'rows' => ['count' => 3, 'gutter' => 8, 'top' => 5, 'bottom' => 5], 'baseline' => 12]);
+        $this->do('keep-grid', [], ['name' => 'Kept']);
+        $this->do('add-dimension', [], ['a' => $ids[6], 'b' => $ids[7], 'axis' => 'x']);
+        $this->do('add-slice', [$ids[6], $ids[2]], ['follow' => true]);
+        $this->do('add-slice', [], ['name' => 'Part', 'x' => 10, 'y' => 10, 'w' => 100, 'h' => 80.5]);
+        $this->do('keep-preset', [], ['name' => 'Mine', 'scales' => [2]]);
+    }
+
+    /**
+     * @param  list<string>  $items
+     * @param  array<string, mixed>  $params
+     * @return array<string, mixed>
+     */
+    private function do(string $command, array $items, array $params): array
+    {
+        $answer = $this->command($this->sheet, $command, $items, $params);
+        self::assertSame(200, $answer->getStatusCode(), "$this->about: $command ".$answer->getContent());
+
+        return $answer->json();
+    }
+
+    /**
+     * @template T
+     *
+     * @param  non-empty-list<T>  $options
+     * @return T
+     */
+    private function pick(array $options): mixed
+    {
+        return $options[$this->chance->getInt(0, count($options) - 1)];
+    }
+
+    private function maybe(int $percent): bool
+    {
+        return $this->chance->getInt(1, 100) <= $percent;
+    }
+}
