@@ -7,7 +7,9 @@ use App\Contract\InvalidRequest;
 use App\History\NothingToTravel;
 use App\Http\Middleware\BodyWithinBounds;
 use App\Http\Middleware\KnownHost;
-use App\Http\Middleware\SameSiteWrites;
+use App\Http\Middleware\SafeAnswers;
+use App\Http\Middleware\SameSite;
+use App\Http\Middleware\SignedIn;
 use App\Http\Problem;
 use App\Sheets\StaleRevision;
 use Illuminate\Foundation\Application;
@@ -29,11 +31,11 @@ $app = Application::configure(basePath: dirname(__DIR__))
         // One origin only, and bodies are taken as they were sent: " " is not null.
         $middleware->remove([HandleCors::class, TrimStrings::class, ConvertEmptyStringsToNull::class]);
         $middleware->group('web', []);
-        $middleware->append([KnownHost::class, SameSiteWrites::class, BodyWithinBounds::class]);
+        $middleware->append([SafeAnswers::class, KnownHost::class, SameSite::class, BodyWithinBounds::class, SignedIn::class]);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->dontReport([Refusal::class, StaleRevision::class, InvalidRequest::class, NothingToTravel::class]);
-        $exceptions->render(static fn (Throwable $error, Request $request) => $request->is('api', 'api/*') ? Problem::of($error) : null);
+        $exceptions->render(static fn (Throwable $error, Request $request) => Problem::answer($error, $request));
     })
     ->create();
 

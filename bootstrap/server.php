@@ -9,7 +9,11 @@ declare(strict_types=1);
 
 $path = urldecode((string) parse_url((string) $_SERVER['REQUEST_URI'], PHP_URL_PATH));
 
-if ($path !== '/' && is_file(__DIR__.'/../public'.$path) && ! str_contains($path, '..') && ! str_ends_with($path, '.php')) {
+// The names that this server answers to hold for files too.
+$host = strtolower((string) preg_replace('/:\d+$/', '', $_SERVER['HTTP_HOST'] ?? ''));
+$isKnown = in_array($host, explode(',', (string) getenv('ALLSQUARE_HOSTS')), true);
+
+if ($isKnown && $path !== '/' && is_file(__DIR__.'/../public'.$path) && ! str_contains($path, '..') && ! str_ends_with($path, '.php')) {
     return false;
 }
 

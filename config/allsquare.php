@@ -9,6 +9,12 @@ return [
     // Where fonts and schemas are compiled to. They depend on the code alone, so all data folders share them.
     'compiled' => base_path('bootstrap/cache'),
 
+    // Whether people have to give the passphrase: where others than this machine can reach the server.
+    'sign_in' => (bool) env('ALLSQUARE_SIGN_IN', false),
+
+    // What is drawn while someone waits, in megapixels, and how often in a minute.
+    'drawing' => ['megapixels' => 64, 'a_minute' => 240],
+
     // The longest request body, in bytes.
     'body' => 4 * 1024 * 1024,
 

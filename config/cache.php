@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
+// Only counted in: how often someone asked for drawings, or gave a passphrase.
 return [
-    'default' => 'array',
-    'stores' => ['array' => ['driver' => 'array', 'serialize' => false]],
+    'default' => 'file',
+    'stores' => ['file' => ['driver' => 'file', 'path' => storage_path('framework/cache')]],
     'prefix' => 'allsquare',
 ];

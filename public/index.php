@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Illuminate\Foundation\Application;
 use Illuminate\Http\Request;
 
+header_remove('X-Powered-By');
 define('LARAVEL_START', microtime(true));
 
 require __DIR__.'/../vendor/autoload.php';

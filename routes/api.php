@@ -47,13 +47,13 @@ Route::get('documents/{document}/history', [HistoryController::class, 'index']);
 Route::post('documents/{document}/history/{line}', [HistoryController::class, 'goTo'])->whereNumber('line');
 
 Route::get('sheets/{sheet}/render.svg', [RenderController::class, 'svg']);
-Route::get('sheets/{sheet}/colour', [RenderController::class, 'colour']);
-Route::get('sheets/{sheet}/render.png', [RenderController::class, 'png']);
-Route::get('sheets/{sheet}/render.pdf', [RenderController::class, 'pdf']);
+Route::get('sheets/{sheet}/colour', [RenderController::class, 'colour'])->middleware('throttle:drawing');
+Route::get('sheets/{sheet}/render.png', [RenderController::class, 'png'])->middleware('throttle:drawing');
+Route::get('sheets/{sheet}/render.pdf', [RenderController::class, 'pdf'])->middleware('throttle:drawing');
 
 Route::get('sheets/{sheet}/measured', [MeasuredController::class, 'show']);
 Route::get('sheets/{sheet}/measured.svg', [MeasuredController::class, 'svg']);
-Route::get('sheets/{sheet}/measured.pdf', [MeasuredController::class, 'pdf']);
+Route::get('sheets/{sheet}/measured.pdf', [MeasuredController::class, 'pdf'])->middleware('throttle:drawing');
 Route::get('sheets/{sheet}/measured.html', [MeasuredController::class, 'html']);
 
 Route::post('sheets/{sheet}/export', [ExportController::class, 'export']);

@@ -2,8 +2,11 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\SignInController;
 use Illuminate\Support\Facades\Route;
 
 // The interface is one page; its own router shows the shelf, the desk or the handing over.
 Route::view('/', 'desk');
+Route::get('/sign-in', [SignInController::class, 'ask']);
+Route::post('/sign-in', [SignInController::class, 'give'])->middleware('throttle:sign-in');
 Route::view('/d/{path}', 'desk')->where('path', '.*');

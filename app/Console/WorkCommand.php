@@ -27,6 +27,8 @@ final class WorkCommand extends Command
         Archives::recover();
         $master = (int) $this->option('for');
         Event::listen(Looping::class, static function () use ($master): void {
+            // What PHP knows of a folder it keeps.
+            clearstatcache();
             if ($master > 0 && ! is_dir("/proc/$master") && is_dir('/proc/self')) {
                 exit(self::SUCCESS);
             }

@@ -18,6 +18,8 @@ final class Sentences
         'scale' => 'has to be a multiple, a width or a height, such as 2x, 300w or 200h',
     ];
 
+    private const COUNTED = ['columns.count' => 'column', 'rows.count' => 'row', 'columns' => 'column', 'rows' => 'row'];
+
     /** @return array<string, list<string>> by field */
     public static function of(ValidationError $error): array
     {
@@ -37,15 +39,17 @@ final class Sentences
         $min = self::figure($args['min'] ?? null);
         $max = self::figure($args['max'] ?? null);
 
+        $counted = self::COUNTED[$field] ?? null;
+
         return match ($error->keyword()) {
+            'minimum' => $counted === null ? "$what has to be $min or more." : "At least $min $counted.",
+            'maximum' => $counted === null ? "$what has to be $max or less." : "At most $max {$counted}s.",
             'required' => 'Missing: '.self::names($args['missing'] ?? [], $field).'.',
             'additionalProperties' => 'Not known here: '.mb_strimwidth(self::listed($args['properties'] ?? []), 0, 80, '…').'.',
             'type' => "$what has to be ".implode(' or ', self::types($args['expected'] ?? [])).', and is '.implode(' or ', self::types($args['type'] ?? [])).'.',
             'enum' => "$what has to be one of: ".self::listed(self::ofSchema($error, 'enum')).'.',
-            'minimum' => "$what has to be $min or more.",
             'exclusiveMinimum' => "$what has to be more than $min.",
-            'maximum' => "$what has to be $max or less.",
-            'minLength', 'minItems' => $min === '1' || $min === '' ? "$what cannot be empty." : "$what needs $min at least.",
+            'minLength', 'minItems' => $min === '1' || $min === '' ? "$what cannot be empty." : "$what needs $min entries at least.",
             'maxLength' => "$what has $max characters at most; this has ".self::figure($args['length'] ?? null).'.',
             'maxItems' => "$what has $max entries at most.",
             'minProperties' => $field === '' ? 'Say at least one thing that is to be set.' : "$what has to say what it is about.",

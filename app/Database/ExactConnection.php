@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace App\Database;
 
 use Illuminate\Database\SQLiteConnection;
+use PDOException;
 
 /**
- * Gives numbers to SQLite with the 17 digits that name a double, so that what is read is what was written, to the last bit.
+ * Gives numbers to SQLite with the 17 digits that name a double, so that what is read is what was written, to the last bit:
  * PDO would write them with PHP's `precision`, 14 digits; the shortest text of a double is not always read back by SQLite.
  */
 final class ExactConnection extends SQLiteConnection
@@ -19,6 +20,18 @@ final class ExactConnection extends SQLiteConnection
     public function prepareBindings(array $bindings): array
     {
         return self::exactly(parent::prepareBindings($bindings));
+    }
+
+    /** When the disk is full, SQLite has rolled back already; what failed is then what is told, not that. */
+    protected function performRollBack($toLevel): void
+    {
+        try {
+            parent::performRollBack($toLevel);
+        } catch (PDOException $error) {
+            if (! str_contains($error->getMessage(), 'no transaction is active')) {
+                throw $error;
+            }
+        }
     }
 
     /**

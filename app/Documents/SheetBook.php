@@ -14,7 +14,9 @@ use App\Models\Document;
 use App\Models\Sheet;
 use App\Sheets\ChangeWriter;
 use App\Sheets\UlidSource;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Support\Facades\DB;
+use LogicException;
 
 /**
  * Changes of a document itself: its name, and its sheets with their names and order. Each is one line of the
@@ -42,21 +44,23 @@ final readonly class SheetBook
     public function rename(Document $document, string $name): void
     {
         $name = Naming::checked($name);
-        $this->change($document, $this->anySheet($document), 'rename-document', "Renamed the document to \"$name\"", static fn (): array => [
+        $this->change($document, fn (): array => [$this->anySheet($document), 'rename-document', "Renamed the document to \"$name\"", $document->name === $name ? [] : [
             ['documents', $document->id, ['name' => $document->name], ['name' => $name]],
-        ]);
+        ]]);
     }
 
     /** @throws Refusal when the document is full or the size is no sheet's */
     public function add(Document $document, string $name, float $width, float $height, Unit $unit, float $ppi): Sheet
     {
-        $this->refuseMore($document);
         $sheet = CoreSheet::create($this->ids->next(), Naming::checked($name), $width, $height, $unit, $ppi);
-        $columns = ['document_id' => $document->id, 'position' => $this->end($document), 'removed' => 0, 'revision' => 0, ...Sheet::columns($sheet)];
-        DB::table('sheets')->insert(['id' => $sheet->id, ...$columns, 'removed' => 1]);
-        $this->change($document, $sheet->id, 'add-sheet', "Added sheet \"$sheet->name\"", static fn (): array => [
-            ['sheets', $sheet->id, ['removed' => 1], ['removed' => 0]],
-        ]);
+        $this->change($document, function () use ($document, $sheet): array {
+            $this->refuseMore($document);
+            DB::table('sheets')->insert(['id' => $sheet->id, 'document_id' => $document->id, 'position' => $this->end($document), 'removed' => 1, 'revision' => 0, ...Sheet::columns($sheet)]);
+
+            return [$sheet->id, 'add-sheet', "Added sheet \"$sheet->name\"", [
+                ['sheets', $sheet->id, ['removed' => 1], ['removed' => 0]],
+            ]];
+        });
 
         return Sheet::query()->findOrFail($sheet->id);
     }
@@ -68,53 +72,63 @@ final readonly class SheetBook
      */
     public function set(Sheet $sheet, ?string $name, ?int $position): void
     {
+        $name = $name === null ? null : Naming::checked($name);
         $document = $this->documentOf($sheet);
-        if ($name !== null && Naming::checked($name) !== $sheet->name) {
-            $to = Naming::checked($name);
-            $this->change($document, $sheet->id, 'rename-sheet', "Renamed sheet \"$sheet->name\" to \"$to\"", static fn (): array => [
-                ['sheets', $sheet->id, ['name' => $sheet->name], ['name' => $to]],
-            ]);
-        }
-        if ($position !== null) {
-            $this->move($document, $sheet, $position);
-        }
+        DB::transaction(function () use ($document, $sheet, $name, $position): void {
+            if ($name !== null) {
+                $this->change($document, fn (): array => [$sheet->id, 'rename-sheet', "Renamed sheet \"{$this->present($sheet)->name}\" to \"$name\"", $sheet->name === $name ? [] : [
+                    ['sheets', $sheet->id, ['name' => $sheet->name], ['name' => $name]],
+                ]]);
+            }
+            if ($position !== null) {
+                $this->change($document, fn (): array => [$sheet->id, 'move-sheet', "Moved sheet \"{$this->present($sheet)->name}\"", $this->moved($document, $sheet, $position)]);
+            }
+        });
     }
 
     /** A sheet with everything on it, right after the original. */
     public function copy(Sheet $sheet): Sheet
     {
         $document = $this->documentOf($sheet);
-        $this->refuseMore($document);
-        $copy = DB::transaction(fn (): Sheet => $this->copier->copy($sheet, $this->freeName($document, $sheet->name)));
-        $order = $document->sheets()->pluck('id')->all();
-        array_splice($order, (int) array_search($sheet->id, $order, true) + 1, 0, [$copy->id]);
-        $this->change($document, $copy->id, 'copy-sheet', "Copied sheet \"$sheet->name\"", static fn (): array => [
-            ['sheets', $copy->id, ['removed' => 1], ['removed' => 0]],
-            ...self::positions($order),
-        ]);
+        $copy = null;
+        $this->change($document, function () use ($document, $sheet, &$copy): array {
+            $this->refuseMore($document);
+            $copy = $this->copier->copy($this->present($sheet), $this->freeName($document, $sheet->name));
+            $order = $document->sheets()->pluck('id')->all();
+            array_splice($order, (int) array_search($sheet->id, $order, true) + 1, 0, [$copy->id]);
 
-        return $copy->refresh();
+            return [$copy->id, 'copy-sheet', "Copied sheet \"$sheet->name\"", [
+                ['sheets', $copy->id, ['removed' => 1], ['removed' => 0]],
+                ...self::positions($order),
+            ]];
+        });
+
+        return $copy?->refresh() ?? throw new LogicException('A copy is made, or it is refused.');
     }
 
     /** @throws Refusal when it is the last one */
     public function delete(Sheet $sheet): void
     {
         $document = $this->documentOf($sheet);
-        if ($document->sheets()->count() < 2) {
-            throw Refusal::because('A document has one sheet at least. Delete the document instead.');
-        }
-        $this->change($document, $sheet->id, 'delete-sheet', "Deleted sheet \"$sheet->name\"", static fn (): array => [
-            ['sheets', $sheet->id, ['removed' => 0], ['removed' => 1]],
-        ]);
+        $this->change($document, function () use ($document, $sheet): array {
+            $this->present($sheet);
+            if ($document->sheets()->count() < 2) {
+                throw Refusal::because('A document has one sheet at least. Delete the document instead.');
+            }
+
+            return [$sheet->id, 'delete-sheet', "Deleted sheet \"$sheet->name\"", [
+                ['sheets', $sheet->id, ['removed' => 0], ['removed' => 1]],
+            ]];
+        });
     }
 
-    private function move(Document $document, Sheet $sheet, int $position): void
+    /** @return list<array{0: string, 1: string, 2: array<string, mixed>, 3: array<string, mixed>}> */
+    private function moved(Document $document, Sheet $sheet, int $position): array
     {
         $order = array_values(array_diff($was = $document->sheets()->pluck('id')->all(), [$sheet->id]));
         array_splice($order, max(0, min($position, count($order))), 0, [$sheet->id]);
-        if ($order !== $was) {
-            $this->change($document, $sheet->id, 'move-sheet', "Moved sheet \"$sheet->name\"", static fn (): array => self::positions($order));
-        }
+
+        return $order === $was ? [] : self::positions($order);
     }
 
     /**
@@ -134,16 +148,35 @@ final readonly class SheetBook
         return $rows;
     }
 
-    /** @param  callable(): list<array{0: string, 1: string, 2: array<string, mixed>|null, 3: array<string, mixed>|null}>  $rows read after the lock is taken */
-    private function change(Document $document, string $sheetId, string $command, string $label, callable $rows): void
+    /**
+     * One line of the history. What it comes to is read after the lock is taken, so that two at once happen one after the other.
+     *
+     * @param  callable(): array{0: string, 1: string, 2: string, 3: list<array{0: string, 1: string, 2: array<string, mixed>|null, 3: array<string, mixed>|null}>}  $plan  the sheet that is shown for it, the word, the line, and the rows; without rows nothing happens
+     */
+    private function change(Document $document, callable $plan): void
     {
-        DB::transaction(function () use ($document, $sheetId, $command, $label, $rows): void {
-            Document::query()->toBase()->where('id', $document->id)->increment('changes');
+        DB::transaction(function () use ($document, $plan): void {
+            if (Document::query()->where('id', $document->id)->toBase()->increment('changes') === 0) {
+                throw (new ModelNotFoundException)->setModel(Document::class, [$document->id]);
+            }
+            $document->refresh();
+            [$sheetId, $command, $label, $rows] = $plan();
+            if ($rows === []) {
+                return;
+            }
             Sheet::query()->toBase()->where('id', $sheetId)->increment('revision');
-            $patch = new Patch($rows());
+            $patch = new Patch($rows);
             $this->writer->write($patch, checked: true);
             $this->recorder->recordDocument($document->id, $sheetId, $command, $label, $patch, (int) Sheet::query()->toBase()->where('id', $sheetId)->value('revision'));
         });
+    }
+
+    /** The sheet as it is now; it may have been deleted, or called something else, while this waited for its turn. */
+    private function present(Sheet $sheet): Sheet
+    {
+        $sheet->refresh();
+
+        return $sheet->removed ? throw (new ModelNotFoundException)->setModel(Sheet::class, [$sheet->id]) : $sheet;
     }
 
     private function refuseMore(Document $document): void

@@ -106,6 +106,6 @@ final readonly class Rasteriser
     private function process(array $arguments, ?string $input = null): Process
     {
         // The date of a PDF would make every one another.
-        return $this->tools->process('rsvg-convert', ['--unlimited', ...$arguments], $input, ['SOURCE_DATE_EPOCH' => '0']);
+        return $this->tools->process('rsvg-convert', $arguments, $input, ['SOURCE_DATE_EPOCH' => '0']);
     }
 }

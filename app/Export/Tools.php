@@ -38,7 +38,16 @@ final readonly class Tools
         [$called, $package] = self::CALLED[$program];
         $path = (new ExecutableFinder)->find($program) ?? throw Refusal::because("$called is missing. Install $package.");
 
-        return new Process([$path, ...$arguments], env: $environment, input: $input, timeout: self::SECONDS);
+        return new Process([$path, ...$arguments], cwd: self::folder(), env: $environment, input: $input, timeout: self::SECONDS);
+    }
+
+    /** An empty folder, so that no picture or drawing that is named by a relative path is found. */
+    private static function folder(): string
+    {
+        $folder = storage_path('tools');
+        is_dir($folder) || @mkdir($folder, 0o700, true);
+
+        return is_dir($folder) ? $folder : sys_get_temp_dir();
     }
 
     /** @throws Refusal when it did not end well, with what it said */

@@ -29,10 +29,9 @@ final class Recorder
             'selected_after' => $report->selection,
             'patch' => $patch->pack(),
             'revision' => $sheet->revision,
-            'key' => $call->key,
             'run' => $call->run,
             'unit' => $call->unit->value,
-        ]);
+        ], $call->key);
     }
 
     /** The last line of the document, where a call goes on with its run: the same items moved again. */
@@ -61,8 +60,8 @@ final class Recorder
             'report' => Answers::report($report),
             'patch' => $joined->pack(),
             'revision' => $sheet->revision,
-            'key' => $call->key,
         ])->save();
+        self::keep($call->key, $line);
     }
 
     /**
@@ -82,18 +81,28 @@ final class Recorder
             'selected_after' => [],
             'patch' => $patch->pack(),
             'revision' => $revision,
-            'key' => null,
         ]);
     }
 
     /** @param  array<string, mixed>  $columns */
-    private function line(string $documentId, array $columns): HistoryLine
+    private function line(string $documentId, array $columns, ?string $key = null): HistoryLine
     {
         $this->dropUndone($documentId);
         $now = Carbon::now();
         DB::update('UPDATE documents SET updated_at = ? WHERE id = ?', [$now->format('Y-m-d H:i:s.v'), $documentId]);
 
-        return HistoryLine::query()->create(['document_id' => $documentId, 'created_at' => $now->format('Y-m-d H:i:s.v'), ...$columns]);
+        $line = HistoryLine::query()->create(['document_id' => $documentId, 'created_at' => $now->format('Y-m-d H:i:s.v'), ...$columns]);
+        self::keep($key, $line);
+
+        return $line;
+    }
+
+    /** Which line a request with a key is in, so that a retry finds it. */
+    private static function keep(?string $key, HistoryLine $line): void
+    {
+        if ($key !== null) {
+            DB::insert('INSERT INTO keys (document_id, key, line) VALUES (?, ?, ?)', [$line->document_id, $key, $line->id]);
+        }
     }
 
     /** What could be redone is gone with a new change, and with it the sheets that only it could bring back. */

@@ -11,8 +11,10 @@ use App\History\NothingToTravel;
 use App\Sheets\PatchMismatch;
 use App\Sheets\StaleRevision;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
-use Illuminate\Database\QueryException;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use PDOException;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Throwable;
 
@@ -20,6 +22,8 @@ use Throwable;
 final class Problem
 {
     private const TITLES = [
+        400 => 'Cannot be read',
+        401 => 'Sign in first',
         403 => 'Not from another site',
         404 => 'Not known',
         405 => 'Not this method',
@@ -28,9 +32,22 @@ final class Problem
         415 => 'Wrong type',
         421 => 'Not this host',
         422 => 'Cannot be done',
+        429 => 'Too often',
         500 => 'Something went wrong',
-        503 => 'Busy',
+        503 => 'Not now',
+        507 => 'No room',
     ];
+
+    /** To a browser that opens an address, a page with the sentence; to everyone else, a problem document. */
+    public static function answer(Throwable $error, Request $request): JsonResponse|Response
+    {
+        $problem = self::of($error);
+        if (! str_contains((string) $request->headers->get('accept'), 'text/html') || str_starts_with($request->getPathInfo(), '/api')) {
+            return $problem;
+        }
+
+        return new Response(view('problem', (array) $problem->getData(true)), $problem->getStatusCode());
+    }
 
     public static function of(Throwable $error): JsonResponse
     {
@@ -42,7 +59,21 @@ final class Problem
             $error instanceof NothingToTravel, $error instanceof PatchMismatch => self::json(409, $error->getMessage()),
             $error->getPrevious() instanceof ModelNotFoundException, $error instanceof ModelNotFoundException => self::json(404, 'There is no such document or sheet. It may have been deleted.'),
             $error instanceof HttpExceptionInterface => self::json($error->getStatusCode(), self::sentence($error), headers: $error->getHeaders()),
-            $error instanceof QueryException && str_contains($error->getMessage(), 'database is locked') => self::json(503, 'The document is being written by someone else. Try again.'),
+            $error instanceof PDOException => self::ofDatabase($error),
+            default => self::json(500, 'The server could not do this. Nothing was changed. The reason is in its log.'),
+        };
+    }
+
+    /** What keeps the database from being read or written, in plain words. */
+    private static function ofDatabase(PDOException $error): JsonResponse
+    {
+        $says = static fn (string ...$words): bool => array_filter($words, static fn (string $word): bool => str_contains($error->getMessage(), $word)) !== [];
+
+        return match (true) {
+            $says('database is locked') => self::json(503, 'The document is being written by someone else. Try again.'),
+            $says('disk is full') => self::json(507, 'The disk is full. Nothing was changed. Make room and try again.'),
+            $says('readonly database', 'read-only', 'unable to open database') => self::json(503, 'The data folder cannot be written. Nothing was changed. Look at who may write there, and whether the disk is read-only.'),
+            $says('does not exist', 'no such table', 'no such column', 'not a database', 'malformed', 'disk I/O error') => self::json(503, 'The database in the data folder is gone, damaged, or not one of All Square. Put it back, or start with another data folder.'),
             default => self::json(500, 'The server could not do this. Nothing was changed. The reason is in its log.'),
         };
     }
@@ -70,7 +101,9 @@ final class Problem
     private static function sentence(HttpExceptionInterface $error): string
     {
         return match ($error->getStatusCode()) {
+            400 => 'This address cannot be read.',
             404 => 'There is nothing at this address.',
+            429 => 'That was asked for too often. Wait a minute and try again.',
             405 => 'This address does not take that method.',
             413 => 'That is more than is taken at once.',
             default => $error->getMessage() !== '' ? $error->getMessage() : 'The request was refused.',

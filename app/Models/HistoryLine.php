@@ -22,7 +22,6 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $patch
  * @property int $revision
  * @property bool $undone
- * @property string|null $key
  * @property string $unit
  * @property string|null $run
  * @property string $created_at

@@ -9,6 +9,7 @@ use AllSquare\Core\Geometry\Unit;
 use AllSquare\Core\Grid\SheetGrid;
 use AllSquare\Core\Sheet\Margins;
 use AllSquare\Core\Sheet\Sheet as CoreSheet;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -47,6 +48,16 @@ final class Sheet extends Model
 
     /** @var array<string, string> */
     protected $casts = ['whole_pixels' => 'bool', 'removed' => 'bool', 'revision' => 'int', 'position' => 'int'];
+
+    /**
+     * Those that are there for people: a deleted sheet is kept for undo, and a deleted document until it is restored.
+     *
+     * @return Builder<self>
+     */
+    public static function there(): Builder
+    {
+        return self::query()->where('removed', false)->whereHas('document');
+    }
 
     /** @return BelongsTo<Document, $this> */
     public function document(): BelongsTo

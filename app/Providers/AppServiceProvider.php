@@ -11,8 +11,11 @@ use App\Database\ExactConnection;
 use App\Export\ExportLimits;
 use App\Models\Sheet;
 use Closure;
+use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\ServiceProvider;
 use PDO;
@@ -31,7 +34,8 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::shouldBeStrict();
-        // A deleted sheet is kept for undo, but is not there for anyone else.
-        Route::bind('sheet', static fn (string $id): Sheet => Sheet::query()->where('removed', false)->whereHas('document')->findOrFail($id));
+        RateLimiter::for('drawing', static fn (Request $request): Limit => Limit::perMinute(config('allsquare.drawing.a_minute'))->by('drawing '.$request->ip()));
+        RateLimiter::for('sign-in', static fn (Request $request): Limit => Limit::perMinute(10)->by('sign-in '.$request->ip()));
+        Route::bind('sheet', static fn (string $id): Sheet => Sheet::there()->findOrFail($id));
     }
 }

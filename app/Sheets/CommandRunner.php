@@ -92,7 +92,7 @@ final readonly class CommandRunner
      */
     private function rehearse(string $sheetId, CommandCall $call): array
     {
-        $sheet = Sheet::query()->where('removed', false)->findOrFail($sheetId);
+        $sheet = Sheet::there()->findOrFail($sheetId);
         if ($call->revision !== null && $call->revision !== $sheet->revision) {
             throw new StaleRevision($sheet->revision);
         }
@@ -122,7 +122,7 @@ final readonly class CommandRunner
 
     private function raise(string $sheetId, ?int $expected): void
     {
-        $sheets = Sheet::query()->toBase()->where('id', $sheetId)->where('removed', false);
+        $sheets = Sheet::there()->where('id', $sheetId)->toBase();
         $raised = (clone $sheets)
             ->when($expected !== null, static fn ($query) => $query->where('revision', $expected))
             ->update(['revision' => DB::raw('revision + 1')]);
@@ -132,8 +132,16 @@ final readonly class CommandRunner
         }
     }
 
+    /** @throws Refusal when the key was given to a request on another sheet of the document */
     private function alreadyDone(string $sheetId, string $key): ?HistoryLine
     {
-        return HistoryLine::query()->where('sheet_id', $sheetId)->where('key', $key)->first();
+        /** @var HistoryLine|null $line */
+        $line = HistoryLine::query()
+            ->join('keys', 'keys.line', '=', 'history.id')
+            ->where('keys.key', $key)
+            ->where('keys.document_id', Sheet::there()->select('document_id')->where('id', $sheetId))
+            ->first('history.*');
+
+        return $line === null || $line->sheet_id === $sheetId ? $line : throw Refusal::because('That key was used for a request on another sheet of this document. Every request has a key of its own.', 'key');
     }
 }

@@ -84,8 +84,9 @@ final readonly class Deriver
     /** All derived columns of a sheet computed anew, whatever is stored. */
     public function rebuild(string $sheet): int
     {
-        $tree = new Tree($this->loader->everything($sheet));
+        // Written first, so that the lock is taken before anything is read.
         Item::query()->toBase()->where('sheet_id', $sheet)->update(['paint_hash' => '']);
+        $tree = new Tree($this->loader->everything($sheet));
         $this->writer->writeDerived($this->derive($tree, array_map(strval(...), array_keys($tree->all()))));
 
         return count($tree->all());

@@ -11,7 +11,7 @@ final class FieldName
         'x' => 'x', 'y' => 'y', 'w' => 'the width', 'h' => 'the height', 'dx' => 'the distance across', 'dy' => 'the distance down',
         'cx' => 'x of the centre', 'cy' => 'y of the centre', 'frame' => 'the frame', 'items' => 'the selection', 'params' => 'what was asked for',
         'columns.count' => 'the number of columns', 'rows.count' => 'the number of rows', 'columns.gutter' => 'the gutter between columns', 'rows.gutter' => 'the gutter between rows',
-        'columns' => 'the number of columns', 'rows' => 'the number of rows', 'count' => 'the number', 'column_gap' => 'the gap between columns', 'row_gap' => 'the gap between rows',
+        'columns' => 'the list of columns', 'rows' => 'the list of rows', 'count' => 'the number', 'column_gap' => 'the gap between columns', 'row_gap' => 'the gap between rows',
         'ppi' => 'the resolution (ppi)', 'sweep' => 'the sweep', 'start' => 'the start angle', 'every' => 'the step between front items',
         'baseline' => 'the baseline grid', 'module' => 'the module', 'outline.weight' => 'the weight of the outline', 'outline.colour' => 'the colour of the outline',
         'fill' => 'the fill', 'background' => 'the background', 'size' => 'the size of the letters', 'line_height' => 'the line height', 'weight' => 'the weight of the letters',

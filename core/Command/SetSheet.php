@@ -109,6 +109,8 @@ final readonly class SetSheet implements Command
     {
         $given = $this->params->length('unit_of_spacing');
 
-        return $given === null ? null : (new Figures($draft))->size($given, Axis::X, 'unit_of_spacing');
+        $spacing = $given === null ? null : (new Figures($draft))->size($given, Axis::X, 'unit_of_spacing');
+
+        return $spacing === 0.0 ? throw Refusal::because('The unit of spacing is more than 0. Leave it empty for none.', 'unit_of_spacing') : $spacing;
     }
 }

@@ -62,7 +62,7 @@ final class FileNames
     {
         $clean = self::composed((string) preg_replace('/[\x00-\x1f\x7f<>:"|?*@]+/u', '-', mb_scrub($part)));
         $clean = trim((string) preg_replace('/[\s\x{200b}-\x{200f}\x{202a}-\x{202e}\x{feff}]+/u', ' ', $clean), " .\u{a0}");
-        if (preg_match('/^(con|prn|aux|nul|(com|lpt)[\d¹²³])(\..*)?$/iu', $clean) === 1) {
+        if (preg_match('/^(con|conin\$|conout\$|clock\$|prn|aux|nul|(com|lpt)[\d¹²³])\s*(\..*)?$/iu', $clean) === 1) {
             $clean = "_$clean";
         }
 

@@ -106,10 +106,10 @@ final readonly class Slices
         $any = false;
         foreach ($this->draft->slices->all() as $slice) {
             $left = array_values(array_filter($slice->cut->items, fn (string $id): bool => ! $this->draft->wasRemoved($id)));
-            if ($left === $slice->cut->items || ! ($slice->cut->follows || $slice->cut->only)) {
+            if ($left === $slice->cut->items) {
                 continue;
             }
-            $left === [] || $slice->cut->follows
+            $slice->cut->follows || ($slice->cut->only && $left === [])
                 ? $this->draft->slices->remove($slice->id)
                 : $this->draft->slices->put($slice->id, new Slice($slice->id, $slice->rank, $slice->name, $slice->box, $slice->cut->with(['items' => $left])));
             $any = true;

@@ -34,43 +34,43 @@ final class BadInputTest extends HttpTestCase
     {
         yield 'an unknown item' => [404, '{"command":"move-by","items":["nope"],"params":{"dx":1}}', 'There is no item \"nope\"'];
         yield 'an unknown anchor' => [404, '{"command":"align","items":["{box}"],"params":{"edge":"left","anchor":"nope"}}', 'There is no item'];
-        yield 'items that are no list' => [422, '{"command":"move-by","items":"{box}","params":{"dx":1}}', '\"items\" has to be array'];
-        yield 'a wrong type' => [422, '{"command":"move-by","items":["{box}"],"params":{"dx":true}}', '\"dx\" has to be number or string'];
-        yield 'a value that is none' => [422, '{"command":"align","items":["{box}"],"params":{"edge":"west"}}', '\"edge\" has to be one of: left, centre'];
+        yield 'items that are no list' => [422, '{"command":"move-by","items":"{box}","params":{"dx":1}}', 'The selection has to be a list'];
+        yield 'a wrong type' => [422, '{"command":"move-by","items":["{box}"],"params":{"dx":true}}', 'The distance across has to be a number or a text'];
+        yield 'a value that is none' => [422, '{"command":"align","items":["{box}"],"params":{"edge":"west"}}', 'The edge has to be one of: left, centre'];
         yield 'not a number as text' => [422, '{"command":"move-by","items":["{box}"],"params":{"dx":"NaN"}}', 'cannot be read at character 1'];
         yield 'not a number' => [422, '{"command":"move-by","items":["{box}"],"params":{"dx":NaN}}', 'The body is not JSON'];
-        yield 'too large a number' => [422, '{"command":"move-by","items":["{box}"],"params":{"dx":1000001}}', '\"dx\" is 1,000,000 at most'];
-        yield 'a number beyond every bound' => [422, '{"command":"move-by","items":["{box}"],"params":{"dx":1e400}}', '1,000,000'];
+        yield 'too large a number' => [422, '{"command":"move-by","items":["{box}"],"params":{"dx":1000001}}', 'The distance across has to be 1,000,000 or less'];
+        yield 'a number beyond every bound' => [422, '{"command":"move-by","items":["{box}"],"params":{"dx":1e400}}', 'larger than any that can be kept'];
         yield 'a place beyond the bound' => [422, '{"command":"move-by","items":["{box}"],"params":{"dx":999999}}', 'beyond 1,000,000 px'];
         yield 'a sum that cannot be read' => [422, '{"command":"place","items":["{box}"],"params":{"x":"5 apples"}}', 'at character 3: the units are'];
         yield 'a decimal comma' => [422, '{"command":"place","items":["{box}"],"params":{"x":"2,5"}}', 'decimals take a point'];
         yield 'an empty name' => [422, '{"command":"set","items":["{box}"],"params":{"name":""}}', 'cannot be empty'];
         yield 'a name of blanks' => [422, '{"command":"set","items":["{box}"],"params":{"name":"  "}}', 'A name cannot be empty.'];
-        yield 'a negative size' => [422, '{"command":"place","items":["{box}"],"params":{"w":-5}}', 'w cannot be negative'];
+        yield 'a negative size' => [422, '{"command":"place","items":["{box}"],"params":{"w":-5}}', 'The width cannot be negative'];
         yield 'a locked item moved' => [422, '{"command":"move-by","items":["{locked}"],"params":{"dx":1}}', '\"Locked\" is locked. Unlock first.'];
         yield 'a locked item deleted' => [422, '{"command":"delete","items":["{locked}"]}', '\"Locked\" is locked'];
         yield 'nothing selected' => [422, '{"command":"delete","items":[]}', 'Nothing is selected'];
         yield 'an unknown command' => [422, '{"command":"fly","items":["{box}"]}', 'There is no command \"fly\"'];
         yield 'a command that is a path' => [422, '{"command":"../../x"}', 'There is no command'];
         yield 'columns that do not fit' => [422, '{"command":"set-grid","params":{"columns":{"count":200,"gutter":20}}}', 'and each needs 1 px at least'];
-        yield 'no columns at all' => [422, '{"command":"set-grid","params":{"columns":{"count":0}}}', '\"columns.count\" is 1 at least'];
-        yield 'a gutter that is negative' => [422, '{"command":"set-grid","params":{"columns":{"count":3,"gutter":-4}}}', '\"columns.gutter\" is 0 at least'];
-        yield 'a module that is nothing' => [422, '{"command":"set-grid","params":{"module":0}}', '\"module\" is 1 at least'];
+        yield 'no columns at all' => [422, '{"command":"set-grid","params":{"columns":{"count":0}}}', 'At least 1 column.'];
+        yield 'a gutter that is negative' => [422, '{"command":"set-grid","params":{"columns":{"count":3,"gutter":-4}}}', 'The gutter between columns has to be 0 or more'];
+        yield 'a module that is nothing' => [422, '{"command":"set-grid","params":{"module":0}}', 'The module has to be 1 or more'];
         yield 'a grid that is none' => [422, '{"command":"keep-grid","params":{"name":"Fares"}}', 'This sheet has no grid yet'];
         yield 'a grid that nobody kept' => [404, '{"command":"use-grid","params":{"grid":"nope"}}', 'There is no grid \"nope\"'];
         yield 'a span of no grid' => [422, '{"command":"fit-to-grid","items":["{box}"],"params":{"columns":[1,2]}}', 'no columns yet'];
-        yield 'half a span' => [422, '{"command":"fit-to-grid","items":["{box}"],"params":{"columns":[1]}}', 'cannot be empty'];
+        yield 'half a span' => [422, '{"command":"fit-to-grid","items":["{box}"],"params":{"columns":[1]}}', 'needs 2 entries at least'];
         yield 'a guide that is not there' => [404, '{"command":"lock-guides","params":{"guides":["nope"]}}', 'There is no guide \"nope\"'];
         yield 'guides of nothing' => [422, '{"command":"guides-from-items","items":[]}', 'Nothing is selected'];
         yield 'a gap that is none' => [422, '{"command":"mend-gaps","params":{"gaps":[{"axis":"x","a":"{box}","b":"{locked}"}]}}', 'There is no such gap'];
         yield 'a dimension to itself' => [422, '{"command":"add-dimension","params":{"a":"{box}","b":"{box}","axis":"x"}}', 'between two things'];
         yield 'a dimension that is not there' => [404, '{"command":"delete-dimension","params":{"dimensions":["nope"]}}', 'There is no dimension'];
-        yield 'snapping with no tolerance' => [422, '{"command":"move-by","items":["{box}"],"params":{"dx":1,"snap":{}}}', 'Missing: tolerance'];
-        yield 'an unknown unit' => [422, '{"command":"place","items":["{box}"],"params":{"x":"5"},"unit":"ell"}', '\"unit\" has to be one of: px'];
+        yield 'snapping with no tolerance' => [422, '{"command":"move-by","items":["{box}"],"params":{"dx":1,"snap":{}}}', 'Missing: the tolerance'];
+        yield 'an unknown unit' => [422, '{"command":"place","items":["{box}"],"params":{"x":"5"},"unit":"ell"}', 'The unit has to be one of: px'];
         yield 'an unknown parameter' => [422, '{"command":"move-by","items":["{box}"],"params":{"dx":1,"dz":1}}', 'Not known here: dz'];
         yield 'an unknown field' => [422, '{"command":"delete","items":["{box}"],"sneaky":1}', 'Not known here: sneaky'];
-        yield 'a parameter missing' => [422, '{"command":"align","items":["{box}"]}', 'Missing: edge'];
-        yield 'no command' => [422, '{}', 'Missing: command'];
+        yield 'a parameter missing' => [422, '{"command":"align","items":["{box}"]}', 'Missing: the edge'];
+        yield 'no command' => [422, '{}', 'Missing: the command'];
         yield 'no JSON' => [422, 'hello', 'The body is not JSON'];
         yield 'half of JSON' => [422, '{"command":', 'The body is not JSON'];
         yield 'a list' => [422, '[1,2]', 'has to be a JSON object'];
@@ -123,8 +123,8 @@ final class BadInputTest extends HttpTestCase
     public function test_documents_and_sheets_that_make_no_sense(): void
     {
         foreach ([
-            [['name' => 'x'], 'Missing: sheet'],
-            [['name' => 'x', 'sheet' => ['width' => 0, 'height' => 5]], 'sheet.width'],
+            [['name' => 'x'], 'Missing: the sheet'],
+            [['name' => 'x', 'sheet' => ['width' => 0, 'height' => 5]], 'The width has to be'],
             [['name' => 'x', 'sheet' => ['width' => 40000, 'height' => 5]], 'A sheet is from 1 to 30,000 px'],
             [['name' => ' ', 'sheet' => ['width' => 5, 'height' => 5]], 'A name cannot be empty'],
             [['name' => 'x', 'sheet' => ['width' => 5, 'height' => 5, 'unit' => 'ell']], 'one of: px'],

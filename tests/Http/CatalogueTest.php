@@ -88,6 +88,7 @@ final class CatalogueTest extends HttpTestCase
         }
         $answer = $this->command($this->sheet, $command, $some, $params, $this->maybe(20) ? ['unit' => $this->pick(['mm', 'in', 'pt'])] : []);
         self::assertContains($answer->getStatusCode(), [200, 404, 422], "$what: ".$answer->getContent());
+        self::assertSame(200, $this->get("/api/sheets/$this->sheet")->getStatusCode(), $what);
         $after = $this->getJson("/api/sheets/$this->sheet")->assertOk();
         $bytes = $this->bytes($this->sheet);
         if ($answer->getStatusCode() !== 200 || $answer->json('revision') === $sheet['revision']) {
@@ -197,7 +198,7 @@ final class CatalogueTest extends HttpTestCase
         $ids = [];
         foreach (['box', 'box', 'box', 'box', 'box', 'round', 'round', 'line', 'text', 'text', 'box', 'round'] as $kind) {
             $ids[] = $this->do('add-item', [], [
-                'kind' => $kind, 'x' => $length(600), 'y' => $length(500), 'w' => $length(200), ...($kind === 'line' ? [] : ['h' => $length(150)]),
+                'kind' => $kind, 'x' => $length(600), 'y' => $length(500), 'w' => 1 + $length(200), ...($kind === 'line' ? [] : ['h' => 1 + $length(150)]),
                 'angle' => $this->pick([0, 0, 0, 90, 30, -17.5]), ...($kind === 'text' ? ['text' => $this->pick(['Quay', '', ' '])] : ['outline' => ['colour' => '#20302d', 'weight' => 2]]),
                 ...(in_array($kind, ['box', 'round'], true) && $this->maybe(30) ? ['fill' => null, 'outline' => null] : []), 'opacity' => $this->pick([1, 1, 0.5, 0]),
             ])['created'][0]['id'];

@@ -19,7 +19,7 @@ final class MeasuringTest extends HttpTestCase
         self::assertEquals([['item' => $ids[0], 'ground' => null, 'side' => 'left', 'size' => 100, 'odd' => false, 'expected' => null]], $left);
         $some = $this->postJson("/api/sheets/$sheet/gaps", ['items' => [$ids[0], $ids[1], $ids[3]]])->assertOk()->json();
         self::assertSame([[$ids[0], $ids[1]]], array_map(static fn (array $gap): array => [$gap['a'], $gap['b']], $some['gaps']));
-        $this->getJson("/api/sheets/$sheet/gaps?by=nose")->assertUnprocessable()->assertJsonPath('detail', '"by" has to be one of: frame, ink, upright.');
+        $this->getJson("/api/sheets/$sheet/gaps?by=nose")->assertUnprocessable()->assertJsonPath('detail', 'The box to go by has to be one of: frame, ink, upright.');
 
         // By ink: an outline of 8 lies astride the edge.
         $this->command($sheet, 'set', $ids, ['outline' => ['colour' => '#000000', 'weight' => 8]])->assertOk();

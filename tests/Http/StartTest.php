@@ -90,11 +90,74 @@ final class StartTest extends TestCase
         $server->stop();
     }
 
+    public function test_when_it_is_killed_what_it_started_ends_by_itself(): void
+    {
+        foreach ([SIGKILL, SIGQUIT, SIGHUP] as $signal) {
+            $server = new RunningServer($this->data->path, ['--empty']);
+            $pids = RunningServer::descendants($server->pid());
+            $server->stop($signal);
+            Waiting::until(static fn (): bool => array_filter($pids, static fn (int $pid): bool => posix_kill($pid, 0)) === [], 'server and worker to be gone', 10);
+            self::assertFalse(@fsockopen('127.0.0.1', $server->port), 'the port is free');
+        }
+    }
+
+    public function test_files_are_for_known_hosts_too_and_nobody_is_told_of_php(): void
+    {
+        $server = new RunningServer($this->data->path, ['--empty']);
+        $asset = 'build/manifest.json';
+        self::assertStringContainsString(' 200 ', $this->statusOf("$server->address/$asset", 'localhost'));
+        self::assertStringContainsString(' 421 ', $this->statusOf("$server->address/$asset", 'elsewhere.example'));
+        foreach (['', 'up', 'nowhere', 'api/documents'] as $path) {
+            @file_get_contents("$server->address/$path", false, stream_context_create(['http' => ['ignore_errors' => true]]));
+            self::assertStringNotContainsStringIgnoringCase('X-Powered-By', implode("\n", $http_response_header ?? []));
+        }
+        $server->stop();
+    }
+
+    public function test_others_than_this_machine_give_a_passphrase(): void
+    {
+        self::assertStringContainsString('so a passphrase is needed', $this->start('--host', '0.0.0.0', '--port', (string) RunningServer::freePort(), '--data', $this->data->path));
+        $_ENV['ALLSQUARE_PASSPHRASE'] = 'short';
+        self::assertSame("All Square: A passphrase has 10 characters at least.\n", $this->start('--host', '0.0.0.0', '--port', (string) RunningServer::freePort(), '--data', $this->data->path));
+        $_ENV['ALLSQUARE_PASSPHRASE'] = 'seven harbour lights';
+        $server = new RunningServer($this->data->path, ['--host', '0.0.0.0', '--empty']);
+        unset($_ENV['ALLSQUARE_PASSPHRASE']);
+        $jar = tempnam($this->data->path, 'jar');
+        $ask = static function (string $path, ?string $passphrase = null) use ($server, $jar): array {
+            $curl = curl_init("$server->address/$path");
+            self::assertNotFalse($curl);
+            curl_setopt_array($curl, [CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEJAR => $jar, CURLOPT_COOKIEFILE => $jar] + ($passphrase === null ? [] : [CURLOPT_POSTFIELDS => http_build_query(['passphrase' => $passphrase])]));
+            $body = (string) curl_exec($curl);
+
+            return [curl_getinfo($curl, CURLINFO_HTTP_CODE), $body];
+        };
+        self::assertSame(401, $ask('api/documents')[0]);
+        self::assertSame(302, $ask('')[0]);
+        self::assertSame(200, $ask('up')[0]);
+        self::assertStringContainsString('Passphrase', $ask('sign-in')[1]);
+        self::assertSame(422, $ask('sign-in', 'eight harbour lights')[0]);
+        self::assertSame(401, $ask('api/documents')[0]);
+        self::assertSame(302, $ask('sign-in', 'seven harbour lights')[0]);
+        self::assertSame([200, '{"documents":[]}'], $ask('api/documents'));
+        self::assertStringNotContainsString('harbour', (string) file_get_contents($this->data->path.'/work/passphrase'));
+        $server->stop();
+    }
+
+    private function statusOf(string $address, string $host): string
+    {
+        file_get_contents($address, false, stream_context_create(['http' => ['ignore_errors' => true, 'header' => "Host: $host"]]));
+
+        return ($http_response_header ?? [''])[0];
+    }
+
     public function test_what_is_wrong_is_said_in_one_line(): void
     {
         $server = new RunningServer($this->data->path, ['--empty']);
-        $taken = $this->start('--port', (string) $server->port, '--data', $this->data->path);
+        $other = new DataFolder;
+        $taken = $this->start('--port', (string) $server->port, '--data', $other->path);
+        $other->remove();
         self::assertSame("All Square: port $server->port of 127.0.0.1 is taken or cannot be used. Try another with --port\n", $taken);
+        self::assertSame("All Square: All Square is running with the data folder {$this->data->path} already, at $server->address\n", $this->start('--port', (string) RunningServer::freePort(), '--data', $this->data->path));
         $server->stop();
         touch($this->data->path.'/file');
         self::assertSame("All Square: the folder {$this->data->path}/file/x cannot be written\n", $this->start('--data', $this->data->path.'/file/x'));

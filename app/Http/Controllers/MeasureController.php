@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use AllSquare\Core\Command\FieldName;
 use AllSquare\Core\Command\Needs;
 use AllSquare\Core\Command\Scope;
 use AllSquare\Core\Command\Selected;
@@ -71,7 +72,7 @@ final readonly class MeasureController
     /** How far two items lie from each other, or one from an edge of the sheet. */
     public function distance(Request $request, Sheet $sheet): JsonResponse
     {
-        [$a, $b] = [(string) $request->query('a', ''), (string) $request->query('b', '')];
+        [$a, $b] = array_map(static fn (string $end): string => is_string($request->query($end)) ? $request->query($end) : throw Refusal::because('Name two things: a and b.', $end), ['a', 'b']);
         $by = self::by($request->query('by', 'frame'));
         $draft = $this->loader->draft($sheet, new Needs, Side::tryFrom($b) === null ? [$a, $b] : [$a]);
 
@@ -80,7 +81,7 @@ final readonly class MeasureController
 
     private static function by(mixed $given): By
     {
-        return (is_string($given) ? By::tryFrom($given) : null) ?? throw Refusal::because('"by" has to be one of: frame, ink, upright.', 'by');
+        return (is_string($given) ? By::tryFrom($given) : null) ?? throw Refusal::because(FieldName::first('by').' has to be one of: frame, ink, upright.', 'by');
     }
 
     /**

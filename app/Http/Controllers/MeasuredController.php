@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use AllSquare\Core\Command\FieldName;
 use AllSquare\Core\Measure\By;
 use AllSquare\Core\Measured\Drawing;
 use AllSquare\Core\Measured\Kind;
@@ -75,7 +76,7 @@ final readonly class MeasuredController
             $list('items'),
             is_string($level) && $level !== '' ? $level : null,
             $kinds === null ? [Kind::Size, Kind::Gap, Kind::Margin] : array_map(static fn (string $word): Kind => Kind::tryFrom($word) ?? throw Refusal::because('"show" is a list of: size, gap, margin, grid.', 'show'), $kinds),
-            (is_string($by) ? By::tryFrom($by) : null) ?? throw Refusal::because('"by" has to be one of: frame, ink, upright.', 'by'),
+            (is_string($by) ? By::tryFrom($by) : null) ?? throw Refusal::because(FieldName::first('by').' has to be one of: frame, ink, upright.', 'by'),
         );
     }
 

@@ -83,9 +83,19 @@ final readonly class RenderController
         $asset = HandingOver::of($picture->sheet, [$plain], new Settings([$scale ?? Scale::read(1)], [$format], Background::read('sheet')), $picture->areas)->assets[0];
         if ($format->isRaster()) {
             Rasteriser::refuseTooLarge($asset->pixels);
+            $this->refuseMore($asset->pixels);
         }
 
         return [$picture, $asset];
+    }
+
+    /** @param  array{int, int}  $pixels */
+    private function refuseMore(array $pixels): void
+    {
+        $most = (int) config('allsquare.drawing.megapixels');
+        if ($pixels[0] * $pixels[1] > $most * 1_000_000) {
+            throw Refusal::because(sprintf('A picture has %d megapixels at most; this would have %s. Order an archive for more.', $most, number_format($pixels[0] * $pixels[1] / 1_000_000, 1)), 'scale');
+        }
     }
 
     private function slice(Sheet $sheet, string $id): Slice

@@ -9,13 +9,16 @@ use Closure;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
-/** Refuses writes whose headers say that the page of another site sent them (Fetch Metadata; RFC 6454). */
-final class SameSiteWrites
+/**
+ * Refuses writes, and everything under /api, where the headers say that the page of another site asked for it
+ * (Fetch Metadata; RFC 6454): another site can neither change anything nor have things drawn here.
+ */
+final class SameSite
 {
     public function handle(Request $request, Closure $next): Response
     {
-        if (! $request->isMethodSafe() && $this->isForeign($request)) {
-            return Problem::json(403, 'Writes from the pages of another site are refused.');
+        if (($request->is('api', 'api/*') || ! $request->isMethodSafe()) && $this->isForeign($request)) {
+            return Problem::json(403, 'What the pages of another site ask for is refused.');
         }
 
         return $next($request);
