@@ -78,6 +78,30 @@ final class ConcurrencyTest extends TestCase
         self::assertSame(30, $this->server->call('GET', "sheets/$this->sheet")['items'][0]['frame']['x']);
     }
 
+    public function test_of_two_sheets_one_is_left_whoever_deletes_at_once(): void
+    {
+        foreach (range(1, 6) as $_) {
+            $document = $this->server->call('POST', 'documents', ['name' => 'Two', 'sheet' => ['width' => 80, 'height' => 60]]);
+            $second = $this->server->call('POST', "documents/{$document['id']}/sheets", ['width' => 80, 'height' => 60])['id'];
+            $answers = $this->atOnce([[], []], ["sheets/{$document['sheets'][0]['id']}", "sheets/$second"], 'DELETE');
+            $statuses = array_column($answers, 'status');
+            sort($statuses);
+            self::assertSame([204, 422], $statuses);
+            self::assertCount(1, $this->server->call('GET', "documents/{$document['id']}")['sheets']);
+        }
+    }
+
+    public function test_sheets_are_copied_and_renamed_beside_whoever_writes(): void
+    {
+        $box = $this->command('add-item', [], ['kind' => 'box', 'x' => 0, 'y' => 0, 'w' => 10, 'h' => 10])['created'][0]['id'];
+        $move = ['command' => 'move-by', 'items' => [$box], 'params' => ['dx' => 1]];
+        $answers = $this->atOnce([[], $move, [], $move, [], $move], ["sheets/$this->sheet/copy", "sheets/$this->sheet/commands", "sheets/$this->sheet/copy", "sheets/$this->sheet/commands", "sheets/$this->sheet/copy", "sheets/$this->sheet/commands"]);
+        self::assertSame([201, 200, 201, 200, 201, 200], array_column($answers, 'status'));
+        $answers = $this->atOnce([['name' => 'Fares'], ['name' => 'Timetable'], ['name' => 'Chart']], "sheets/$this->sheet", 'PATCH');
+        self::assertSame([200, 200, 200], array_column($answers, 'status'));
+        self::assertCount(4, $this->server->call('GET', "documents/$this->document")['sheets']);
+    }
+
     /**
      * @param  list<string>  $items
      * @param  array<string, mixed>  $params
@@ -90,19 +114,21 @@ final class ConcurrencyTest extends TestCase
 
     /**
      * @param  list<array<string, mixed>>  $bodies
+     * @param  list<string>|string|null  $paths  one for all, or one each
      * @return list<array{status: int, body: array<string, mixed>}>
      */
-    private function atOnce(array $bodies, ?string $path = null): array
+    private function atOnce(array $bodies, array|string|null $paths = null, string $method = 'POST'): array
     {
         $multi = curl_multi_init();
-        $handles = array_map(function (array $body) use ($multi, $path): CurlHandle {
+        $handles = array_map(function (array $body, int $i) use ($multi, $paths, $method): CurlHandle {
+            $path = is_array($paths) ? $paths[$i] : $paths;
             $handle = curl_init("{$this->server->address}/api/".($path ?? "sheets/$this->sheet/commands"));
             self::assertNotFalse($handle);
-            curl_setopt_array($handle, [CURLOPT_RETURNTRANSFER => true, CURLOPT_POST => true, CURLOPT_POSTFIELDS => json_encode((object) $body, JSON_THROW_ON_ERROR), CURLOPT_HTTPHEADER => ['Content-Type: application/json']]);
+            curl_setopt_array($handle, [CURLOPT_RETURNTRANSFER => true, CURLOPT_CUSTOMREQUEST => $method, CURLOPT_POSTFIELDS => json_encode((object) $body, JSON_THROW_ON_ERROR), CURLOPT_HTTPHEADER => ['Content-Type: application/json']]);
             curl_multi_add_handle($multi, $handle);
 
             return $handle;
-        }, $bodies);
+        }, $bodies, array_keys($bodies));
         do {
             curl_multi_exec($multi, $running);
             curl_multi_select($multi, 0.1);
