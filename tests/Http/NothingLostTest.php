@@ -75,9 +75,9 @@ final class NothingLostTest extends HttpTestCase
     public function test_a_history_that_is_stuck_already_gets_through(): void
     {
         $box = $this->box($this->sheet, 0, 0, 30, 30);
-        $this->command($this->sheet, 'set', [$box], ['x' => 36.905])->assertOk();
+        $this->command($this->sheet, 'set', [$box], ['x' => 37])->assertOk();
         // As it was once stored: with 14 digits, beside a patch with 17.
-        DB::table('items')->where('id', $box)->update(['x' => 36.905 * (1 + 4e-14)]);
+        DB::table('items')->where('id', $box)->update(['x' => 37 * (1 + 4e-14)]);
         $this->postJson("/api/documents/$this->document/undo")->assertOk()->assertJsonPath('changed.0.frame.x', 0);
         self::assertTrue(HistoryLine::query()->orderByDesc('id')->firstOrFail()->undone);
     }
