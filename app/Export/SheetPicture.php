@@ -6,6 +6,7 @@ namespace App\Export;
 
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Geometry\Unit;
 use AllSquare\Core\Paint\SheetPainter;
 use AllSquare\Core\Sheet\Sheet as CoreSheet;
 use AllSquare\Core\Sheet\Tree;
@@ -78,11 +79,12 @@ final readonly class SheetPicture
         return $this->painter->drawing($this->sheet->box(), $this->millimetres($this->sheet->box()), $this->sheet->background);
     }
 
-    /** @return array{string, string} the sides of an area on paper */
+    /** @return array{string, string} the sides of an area on paper: the whole sheet has the size that was typed, to which its px are rounded */
     private function millimetres(Rect $area): array
     {
-        $side = fn (float $length): string => Length::digits($length / $this->sheet->ppi * 25.4, 6).'mm';
+        $unit = $this->sheet->unit === Unit::Px ? 25.4 / $this->sheet->ppi : $this->sheet->unit->pixels(25.4);
+        $side = static fn (float $length, float $typed, float $pixels): string => Length::digits($length / $pixels * $typed * $unit, 6).'mm';
 
-        return [$side($area->w), $side($area->h)];
+        return [$side($area->w, $this->sheet->typedWidth, $this->sheet->width()), $side($area->h, $this->sheet->typedHeight, $this->sheet->height())];
     }
 }

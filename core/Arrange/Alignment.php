@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Arrange;
 
+use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Measure\Baseline;
@@ -40,7 +41,7 @@ final readonly class Alignment
         foreach ($ids as $id) {
             $size = $axis->size($this->mover->box($id));
             $exact = $line - $this->reach($id);
-            $at = $this->mover->settled($id, $exact);
+            $at = $this->mover->settled($id, $axis, $exact);
             if ($this->edge->isCentre() && ! Length::same($at, $exact)) {
                 $halves[] = ['id' => $id, 'at' => Length::settle($at), 'exact' => Length::settle($exact), 'sizes' => self::sizesThatCentre($size, $line)];
             }
@@ -54,12 +55,13 @@ final readonly class Alignment
      * All as one block, mutual places kept.
      *
      * @param  non-empty-list<string>  $ids
+     * @param  bool  $ownBox  whether the target is their own common box: their baseline is then on its line already
      */
-    public function block(array $ids, Rect $block, Rect $target, bool $whole): void
+    public function block(array $ids, Rect $block, Rect $target, bool $whole, bool $ownBox): void
     {
         $axis = $this->edge->axis();
         $reach = $this->edge === Edge::Baseline ? $this->highest($ids) - $axis->lead($block) : $axis->size($block) * $this->edge->along();
-        $place = $this->line($target) - $reach;
+        $place = $ownBox ? $axis->lead($block) : $this->line($target) - $reach;
         $by = ($whole ? Length::whole($place) : $place) - $axis->lead($block);
         foreach ($ids as $id) {
             $this->mover->shiftAlong($id, $axis, $by);
@@ -95,7 +97,7 @@ final readonly class Alignment
      */
     private function highest(array $ids): float
     {
-        return min(array_map(fn (string $id): float => $this->mover->settled($id, $this->mover->box($id)->y) + $this->reach($id), $ids));
+        return min(array_map(fn (string $id): float => $this->mover->settled($id, Axis::Y, $this->mover->box($id)->y) + $this->reach($id), $ids));
     }
 
     /**

@@ -83,26 +83,39 @@ final readonly class Mover
     public function lead(string $id, Axis $axis, float $place): void
     {
         $now = $axis->lead($this->box($id));
-        if ($this->isThereAlready($id, $now, $place)) {
+        if ($this->isThereAlready($id, $axis, $now, $place)) {
             return;
         }
-        $by = $this->settled($id, $place) - $now;
+        $by = $this->settled($id, $axis, $place) - $now;
         $this->shiftAlong($id, $axis, $by);
     }
 
     /** A box that is known to 1/1000 px only may round to either side of the half: where it stands whole, it stays. */
-    private function isThereAlready(string $id, float $now, float $place): bool
+    private function isThereAlready(string $id, Axis $axis, float $now, float $place): bool
     {
+        $lead = $now + $this->beside($id, $axis);
+
         return ! $this->isExempt($id)
-            && abs($now - Length::whole($now)) < self::CLOSE
+            && abs($lead - Length::whole($lead)) < self::CLOSE
             && abs($now - $place) < 0.5 + self::CLOSE
             && $this->boxes->isInexact($id);
     }
 
-    /** Where that leading edge would come to lie. */
-    public function settled(string $id, float $place): float
+    /** Where that leading edge would come to lie: whole pixels are those of the bounds (RULES 2), whatever box is gone by. */
+    public function settled(string $id, Axis $axis, float $place): float
     {
-        return $this->isExempt($id) ? Length::settle(round($place, 7)) : Length::whole($place);
+        if ($this->isExempt($id)) {
+            return Length::settle(round($place, 7));
+        }
+        $beside = $this->beside($id, $axis);
+
+        return Length::whole($place + $beside) - $beside;
+    }
+
+    /** From the leading edge of the box that is gone by to that of the bounds, px; it stays so when the item is moved. */
+    private function beside(string $id, Axis $axis): float
+    {
+        return $this->by === By::Upright ? $axis->lead($this->boxes->bounds($id)) - $axis->lead($this->boxes->upright($id)) : 0.0;
     }
 
     /** Whether the item may lie off the pixel: no whole pixels on this sheet, turned, or placed by its ink. */

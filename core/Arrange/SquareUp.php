@@ -85,7 +85,7 @@ final readonly class SquareUp
             $leads[$id] = $places[$lane];
         }
         if (! $this->keepExtent) {
-            $by = $this->mover->settled($first, $axis->lead($boxes[$first])) - $leads[$first];
+            $by = $this->mover->settled($first, $axis, $axis->lead($boxes[$first])) - $leads[$first];
             $leads = array_map(static fn (float $lead): float => $lead + $by, $leads);
         }
 

@@ -51,7 +51,7 @@ final readonly class AddItem implements Command
         $draft->add($item);
         $mover = new Mover($draft);
         $bounds = $mover->box($item->id);
-        $mover->shift($item->id, $mover->settled($item->id, $bounds->x) - $bounds->x, $mover->settled($item->id, $bounds->y) - $bounds->y);
+        $mover->shift($item->id, $mover->settled($item->id, Axis::X, $bounds->x) - $bounds->x, $mover->settled($item->id, Axis::Y, $bounds->y) - $bounds->y);
         $item = $draft->item($item->id);
 
         return new Report(

@@ -78,6 +78,9 @@ final readonly class Align implements Command
         if ($moving === []) {
             throw Refusal::because('There is nothing to move: select something besides the anchor.', 'items');
         }
+        foreach ($this->as === 'pairs' ? $this->anchors : array_filter([$anchor]) as $fixed) {
+            self::refuseInside($draft, $fixed, $moving);
+        }
         if ($this->and !== null && $this->and->axis() === $this->edge->axis()) {
             throw Refusal::because('Both edges run the same way: name one of each direction.', 'and');
         }
@@ -102,6 +105,20 @@ final readonly class Align implements Command
         };
 
         return $this->report($draft, $selected, $moving, $name, $halves);
+    }
+
+    /**
+     * @param  list<string>  $moving
+     *
+     * @throws Refusal when an anchor would move along with what is aligned to it
+     */
+    private static function refuseInside(Draft $draft, string $anchor, array $moving): void
+    {
+        foreach ($moving as $id) {
+            if ($draft->tree->isWithin($anchor, $id)) {
+                throw Refusal::because(sprintf('%s lies in %s and would move along with it. Choose an anchor outside.', Words::quoted($draft->item($anchor)), Words::quoted($draft->item($id))), 'anchor');
+            }
+        }
     }
 
     /** @return non-empty-list<Edge> */
@@ -131,7 +148,7 @@ final readonly class Align implements Command
         };
         $name = $target->name;
         if ($this->as === 'one') {
-            $alignment->block($moving, $block, $target->box, $draft->sheet()->wholePixels && $this->by !== By::Ink);
+            $alignment->block($moving, $block, $target->box, $draft->sheet()->wholePixels && $this->by !== By::Ink, $to === 'selection');
 
             return [];
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Command;
 
+use AllSquare\Core\Arrange\Copies;
 use AllSquare\Core\Arrange\Lanes;
 use AllSquare\Core\Arrange\Mover;
 use AllSquare\Core\Geometry\Axis;
@@ -47,7 +48,7 @@ final readonly class Block implements Command
         /** @var non-empty-list<string> $originals */
         $originals = Lanes::readingOrder($boxes, array_flip($draft->tree->inOrder()));
 
-        return $this->repeats->report($draft, $this->layout($draft, count($originals), $around), $originals, $selected, 'Laid out %s');
+        return $this->repeats->report($draft, $this->layout($draft, count($originals), $around)->round($mover, $originals), $originals, $selected, 'Laid out %s');
     }
 
     private function layout(Draft $draft, int $items, Rect $around): BlockLayout
@@ -58,9 +59,11 @@ final readonly class Block implements Command
             throw Refusal::because(sprintf('%d × %d are %d places, and there are %d items.', $columns, $rows, $columns * $rows, $items), 'rows');
         }
         $keep = $this->params->word('extent') === 'keep';
+        $count = $this->params->word('copies') === 'fill' ? $columns * $rows : $items;
+        Copies::refuseTooMany($count - $items);
 
         return new BlockLayout(
-            $this->params->word('copies') === 'fill' ? $columns * $rows : $items,
+            $count,
             $columns,
             $around->x,
             $around->y,

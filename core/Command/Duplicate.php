@@ -50,8 +50,8 @@ final readonly class Duplicate implements Command
             $box = $mover->box($copy);
             $mover->shift(
                 $copy,
-                $dx === 0.0 ? 0.0 : $mover->settled($copy, $box->x + $dx) - $box->x,
-                $dy === 0.0 ? 0.0 : $mover->settled($copy, $box->y + $dy) - $box->y,
+                $dx === 0.0 ? 0.0 : $mover->settled($copy, Axis::X, $box->x + $dx) - $box->x,
+                $dy === 0.0 ? 0.0 : $mover->settled($copy, Axis::Y, $box->y + $dy) - $box->y,
             );
             $this->counting->apply($draft, $copy, $i, 1);
         }

@@ -49,7 +49,7 @@ final readonly class Figures
             throw $error->about($field);
         }
         if (! is_finite($pixels) || abs($pixels) > Length::LIMIT) {
-            throw Refusal::because(FieldName::first($field)." lies beyond 1,000,000 px.", $field);
+            throw Refusal::because(FieldName::first($field).' lies beyond 1,000,000 px.', $field);
         }
 
         return $pixels;
@@ -60,7 +60,7 @@ final readonly class Figures
     {
         $size = $this->read($given, $axis, $field, $item, $own);
         if ($size < 0) {
-            throw Refusal::because(FieldName::first($field)." cannot be negative, and this is ".Length::text($size).' px.', $field);
+            throw Refusal::because(FieldName::first($field).' cannot be negative, and this is '.Length::text($size).' px.', $field);
         }
 
         return $size;

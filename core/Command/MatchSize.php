@@ -7,6 +7,7 @@ namespace AllSquare\Core\Command;
 use AllSquare\Core\Arrange\Mover;
 use AllSquare\Core\Arrange\Sizer;
 use AllSquare\Core\Geometry\Angle;
+use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\NinePoint;
 use AllSquare\Core\Geometry\Rect;
@@ -101,8 +102,8 @@ final readonly class MatchSize implements Command
         $left = $point->x - $w * $this->hold->across();
         $top = $point->y - $h * $this->hold->down();
         $sizer->toBounds($id, new Rect(
-            Length::same($w, $box->w) ? $box->x : $mover->settled($id, $left),
-            Length::same($h, $box->h) ? $box->y : $mover->settled($id, $top),
+            Length::same($w, $box->w) ? $box->x : $mover->settled($id, Axis::X, $left),
+            Length::same($h, $box->h) ? $box->y : $mover->settled($id, Axis::Y, $top),
             $w,
             $h,
         ));

@@ -103,7 +103,7 @@ final readonly class Place implements Command
         $y = $point->y - $now->h * $this->ref->down();
         $moves = isset($this->figures['x']) || isset($this->figures['w']);
         $falls = isset($this->figures['y']) || isset($this->figures['h']);
-        $mover->shift($id, $moves ? $mover->settled($id, $x) - $now->x : 0.0, $falls ? $mover->settled($id, $y) - $now->y : 0.0);
+        $mover->shift($id, $moves ? $mover->settled($id, Axis::X, $x) - $now->x : 0.0, $falls ? $mover->settled($id, Axis::Y, $y) - $now->y : 0.0);
     }
 
     /** @param  list<string>  $ids */

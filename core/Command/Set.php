@@ -198,8 +198,8 @@ final readonly class Set implements Command
         $bounds = $mover->box($id);
         $mover->shift(
             $id,
-            $x === null ? 0.0 : $mover->settled($id, $bounds->x) - $bounds->x,
-            $y === null ? 0.0 : $mover->settled($id, $bounds->y) - $bounds->y,
+            $x === null ? 0.0 : $mover->settled($id, Axis::X, $bounds->x) - $bounds->x,
+            $y === null ? 0.0 : $mover->settled($id, Axis::Y, $bounds->y) - $bounds->y,
         );
     }
 

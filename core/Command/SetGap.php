@@ -93,7 +93,7 @@ final readonly class SetGap implements Command
         // A gap with a fraction is kept exactly; otherwise what is held is brought to the pixel first, and the gaps are whole.
         $isExact = ! Length::isWhole($gap) || ! $draft->sheet()->wholePixels || $this->by === By::Ink;
         if (! $isExact) {
-            $start = $this->hold === 'centre' ? Length::whole($start) : $mover->settled($ordered[$held], $this->axis->lead($boxes[$held])) - $offsets[$held];
+            $start = $this->hold === 'centre' ? Length::whole($start) : $mover->settled($ordered[$held], $this->axis, $this->axis->lead($boxes[$held])) - $offsets[$held];
         }
         foreach ($ordered as $i => $id) {
             $to = $start + $offsets[$i];

@@ -99,7 +99,8 @@ final class Ground
                 ? $this->walk($item->id, $toSheet->after($item->toParent()), $isShown)
                 : ($item->angle === 0.0 && $toSheet->angle === 0.0 ? $item->frame->moved($toSheet->dx, $toSheet->dy) : $this->boxes->boundsIn($item, $toSheet));
             if ($isShown && $box !== null) {
-                if ($this->holding === null || $box->contains($this->holding)) {
+                // A group paints nothing itself: what one sees beneath something is never a group.
+                if (! $item->kind->holdsItems() && ($this->holding === null || $box->contains($this->holding))) {
                     $this->candidates[] = ['item' => $item, 'box' => $box, 'ends' => count($this->begins) - 1, 'area' => $box->area()];
                 }
                 $boxes[] = $box;

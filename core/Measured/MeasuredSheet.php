@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Measured;
 
+use AllSquare\Core\Geometry\Angle;
 use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Rect;
@@ -51,7 +52,7 @@ final readonly class MeasuredSheet
         usort($placed, static fn (Placed $a, Placed $b): int => [$a->box->y, $a->box->x] <=> [$b->box->y, $b->box->x]);
         $parts = [];
         foreach ($placed as $i => $one) {
-            $parts[$one->id] = new Part($i + 1, $one->id, $tree->item($one->id)->name, $one->box);
+            $parts[$one->id] = self::part($tree, $i + 1, $one);
         }
         $whole = Ledger::of($plan, $sheet->box(), $sheet->ppi);
         $ledger = $whole->among(array_map(strval(...), array_keys($parts)));
@@ -148,5 +149,14 @@ final readonly class MeasuredSheet
         }
 
         return $measures;
+    }
+
+    private static function part(Tree $tree, int $number, Placed $placed): Part
+    {
+        $item = $tree->item($placed->id);
+        $centre = $tree->toSheet($item->parent)->apply($item->frame->centre());
+        $upright = new Rect($centre->x - $item->frame->w / 2, $centre->y - $item->frame->h / 2, $item->frame->w, $item->frame->h);
+
+        return new Part($number, $item->id, $item->name, $placed->box, $upright->settled(), Angle::keep($tree->totalAngle($item->id)));
     }
 }

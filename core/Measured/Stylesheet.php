@@ -30,8 +30,12 @@ final readonly class Stylesheet
             $selector = $this->selector($part->name, $part->number);
             $selector = isset($taken[$selector]) ? "$selector-$part->number" : $selector;
             $taken[$selector] = true;
-            $box = $part->box;
-            $rules[] = self::rule($selector, ['position' => 'absolute', 'left' => self::px($box->x), 'top' => self::px($box->y), 'width' => self::px($box->w), 'height' => self::px($box->h)]);
+            // CSS turns a box about its centre (CSS Transforms Level 2), so that it is placed as if it were not turned.
+            $box = $part->angle === 0.0 ? $part->box : $part->upright;
+            $rules[] = self::rule($selector, [
+                'position' => 'absolute', 'left' => self::px($box->x), 'top' => self::px($box->y), 'width' => self::px($box->w), 'height' => self::px($box->h),
+                ...($part->angle === 0.0 ? [] : ['rotate' => Length::text($part->angle).'deg']),
+            ]);
         }
 
         return implode("\n", [...$rules, ...$this->gaps()]);

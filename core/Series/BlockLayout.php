@@ -48,7 +48,7 @@ final readonly class BlockLayout implements Layout
         $fields = new Fields($stored);
 
         return new self(
-            $fields->count('count'), $fields->count('columns'), $fields->number('x'), $fields->number('y'),
+            $fields->count('count'), max(1, $fields->count('columns')), $fields->number('x'), $fields->number('y'),
             $fields->optional('column_gap'), $fields->optional('row_gap'), $fields->optional('width'), $fields->optional('height'),
             $fields->word('cell', 'uniform') === 'fit', NinePoint::tryFrom($fields->word('place', '')) ?? NinePoint::TopLeft, max(1, $fields->count('originals')),
         );
@@ -86,6 +86,49 @@ final readonly class BlockLayout implements Layout
             $mover->lead($id, Axis::X, $lefts[$column] + ($columns[$column] - $box->w) * $this->place->across());
             $mover->lead($id, Axis::Y, $tops[$row] + ($rows[$row] - $box->h) * $this->place->down());
         }
+    }
+
+    /**
+     * The same, brought to where what is laid out, and not its cells, begins at x and y and fills width and height: what
+     * does not fill its cell stands further in, and done twice the block would walk.
+     *
+     * @param  non-empty-list<string>  $originals
+     */
+    public function round(Mover $mover, array $originals): self
+    {
+        $members = array_map(fn (int $place): string => $originals[$this->originalAt($place)], range(0, $this->count - 1));
+        [$left, $right] = $this->roomBeside($mover, $members, Axis::X);
+        [$above, $below] = $this->roomBeside($mover, $members, Axis::Y);
+
+        return new self(
+            $this->count, $this->columns, $this->x - $left, $this->y - $above, $this->columnGap, $this->rowGap,
+            $this->width === null ? null : $this->width + $left + $right, $this->height === null ? null : $this->height + $above + $below,
+            $this->fit, $this->place, $this->originals,
+        );
+    }
+
+    /**
+     * @param  non-empty-list<string>  $members
+     * @return array{float, float} px of its cell that the least indented member of the first lane leaves before it, and of the last lane after it
+     */
+    private function roomBeside(Mover $mover, array $members, Axis $axis): array
+    {
+        $cells = $this->cells($mover, $members, $axis);
+        $last = count($cells) - 1;
+        $along = $axis === Axis::X ? $this->place->across() : $this->place->down();
+        $before = $after = [];
+        foreach ($members as $i => $id) {
+            $lane = $axis === Axis::X ? $i % $this->columns : intdiv($i, $this->columns);
+            $free = $cells[$lane] - $axis->size($mover->box($id));
+            if ($lane === 0) {
+                $before[] = $free * $along;
+            }
+            if ($lane === $last) {
+                $after[] = $free * (1 - $along);
+            }
+        }
+
+        return [$before === [] ? 0.0 : min($before), $after === [] ? 0.0 : min($after)];
     }
 
     public function edited(array $changes, Rect $box): self
@@ -146,7 +189,7 @@ final readonly class BlockLayout implements Layout
      */
     private function cells(Mover $mover, array $members, Axis $axis): array
     {
-        $cells = array_fill(0, $axis === Axis::X ? $this->columns : $this->rows(), 0.0);
+        $cells = array_fill(0, $axis === Axis::X ? min($this->columns, count($members)) : $this->rows(), 0.0);
         foreach ($members as $i => $id) {
             $at = $axis === Axis::X ? $i % $this->columns : intdiv($i, $this->columns);
             $cells[$at] = max($cells[$at], $axis->size($mover->box($id)));

@@ -43,17 +43,25 @@ final readonly class Editing
         if ($kept === []) {
             throw Refusal::because('A series keeps one member at least. To be rid of it, delete it.', 'count');
         }
-        foreach (array_slice($members, $after->count()) as $surplus) {
-            $this->draft->remove($surplus);
+        $aside = Aside::of($group);
+        $first = [];
+        foreach ($members as $place => $member) {
+            $original = $before->originalAt($place);
+            if ($place >= $after->count()) {
+                $aside = isset($first[$original]) ? $aside : $aside->with($original, $this->draft, $member);
+                $this->draft->remove($member);
+            }
+            $first[$original] = true;
         }
         $plane = $this->draft->plane($this->inside($id));
-        $all = (new Repetition($plane, $after, $counting))->continued($kept);
+        [$returned, $aside] = $aside->returned($plane, $after, count($kept));
+        $all = (new Repetition($plane, $after, $counting))->continued($kept, $returned);
         foreach (array_slice($all, count($kept)) as $added) {
             $plane->put($plane->item($added)->with(['rank' => 0]));
             $plane->put($plane->item($added)->with(['rank' => (new Ranks($plane))->top(null)]));
         }
         $this->takeOver($plane, $id);
-        $this->draft->put($this->draft->item($id)->withProps(['series' => Layouts::stored($after, $counting)]));
+        $this->draft->put($this->draft->item($id)->withProps(['series' => $aside->kept(Layouts::stored($after, $counting))]));
         (new GroupFit($this->draft))->fit($id, anew: true);
 
         return [$before, $after];

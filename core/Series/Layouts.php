@@ -4,13 +4,28 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Series;
 
+use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Point;
 use AllSquare\Core\Refusal;
+use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\Item;
+use AllSquare\Core\Text\FontLibrary;
 
 /** All kinds of layouts, and how groups keep them. */
 final class Layouts
 {
+    /** least and most of the numbers of all kinds: counts, lengths in px, degrees */
+    private const BOUNDS = [
+        'count' => [1, Draft::MOST_ITEMS], 'columns' => [1, Draft::MOST_ITEMS], 'rows' => [1, Draft::MOST_ITEMS], 'originals' => [1, Draft::MOST_ITEMS], 'every' => [0, Draft::MOST_ITEMS],
+        'x' => self::PLACE, 'y' => self::PLACE, 'cx' => self::PLACE, 'cy' => self::PLACE, 'dx' => self::PLACE, 'dy' => self::PLACE, 'inset' => self::PLACE,
+        'column_gap' => self::PLACE, 'row_gap' => self::PLACE, 'width' => [0, Length::LIMIT], 'height' => [0, Length::LIMIT], 'radius' => [0, Length::LIMIT],
+        'angle' => self::DEGREES, 'start' => self::DEGREES, 'sweep' => self::DEGREES,
+    ];
+
+    private const PLACE = [-Length::LIMIT, Length::LIMIT];
+
+    private const DEGREES = [-100_000, 100_000];
+
     /**
      * The layout that a group keeps, for as many members as it has now.
      *
@@ -31,7 +46,12 @@ final class Layouts
     /** What copies in it are called and say. */
     public static function counting(Item $group): Counting
     {
-        $kept = self::kept($group);
+        return self::countingOf(self::kept($group) ?? []);
+    }
+
+    /** @param  array<mixed>  $kept */
+    private static function countingOf(array $kept): Counting
+    {
         $list = is_array($kept['list'] ?? null) ? array_values(array_filter($kept['list'], is_string(...))) : [];
 
         return new Counting(($kept['count_up'] ?? null) === true, $list);
@@ -41,6 +61,33 @@ final class Layouts
     public static function stored(Layout $layout, Counting $counting): array
     {
         return [...$layout->toArray(), 'count_up' => $counting->up] + ($counting->list === [] ? [] : ['list' => $counting->list]);
+    }
+
+    /**
+     * The numbers of a series that come from outside, in a file or on the clipboard.
+     *
+     * @param  array<mixed>  $given
+     * @return array<string, mixed> those that a group keeps
+     *
+     * @throws Refusal when they are of no series, or beyond what one can have
+     */
+    public static function read(array $given, FontLibrary $fonts): array
+    {
+        $given = array_filter($given, is_string(...), ARRAY_FILTER_USE_KEY);
+        $fields = new Fields($given);
+        foreach (self::BOUNDS as $name => [$least, $most]) {
+            $number = $fields->optional($name);
+            if ($number !== null && ($number < $least || $number > $most)) {
+                throw Refusal::because(sprintf('A series in it has a number that cannot be: "%s" is from %s to %s.', str_replace('_', ' ', $name), number_format($least), number_format($most)), 'series');
+            }
+        }
+        $counting = self::countingOf($given);
+        if (count($counting->list) > Aside::MOST || count($fields->numbers('angles')) > Aside::MOST) {
+            throw Refusal::because('A series in it has a list of more than 2,000 entries.', 'series');
+        }
+        $layout = self::named($fields->word('kind', ''))::fromArray([...$given, 'count' => max(1, $fields->count('count'))]);
+
+        return Aside::read($given, $fonts)->kept(self::stored($layout, $counting));
     }
 
     /** The group with its numbers scaled as what is in it was; one that they cannot say any more is a plain group. */

@@ -35,28 +35,30 @@ final readonly class Repetition
             throw Refusal::because(sprintf('There are %d items and only %d %s for them.', count($originals), $count, $count === 1 ? 'place' : 'places'), 'count');
         }
 
-        return $this->laid($this->grown($originals, []));
+        return $this->laid($this->grown($originals, [], countAll: true));
     }
 
     /**
      * Members that are there already, and copies of the first of them, in all places.
      *
      * @param  non-empty-list<string>  $members
+     * @param  array<int, string>  $returned  originals that had been kept aside, by their number
      * @return non-empty-list<string>
      */
-    public function continued(array $members): array
+    public function continued(array $members, array $returned = []): array
     {
-        return $this->laid($this->grown([], $members));
+        return $this->laid($this->grown($returned, $members, countAll: false));
     }
 
     /**
      * The members, with copies for the places that are not taken yet.
      *
-     * @param  list<string>  $originals  not placed yet
+     * @param  array<int, string>  $originals  not placed yet, by their number
      * @param  list<string>  $members  placed already
+     * @param  bool  $countAll  whether figures in all of them run on, or in the copies alone
      * @return non-empty-list<string>
      */
-    private function grown(array $originals, array $members): array
+    private function grown(array $originals, array $members, bool $countAll): array
     {
         $count = max(1, $this->layout->count());
         Copies::refuseTooMany($count - count($members) - count($originals));
@@ -77,7 +79,7 @@ final readonly class Repetition
             $members[$copied[$i]] = $copy;
         }
         ksort($members);
-        foreach ($originals === [] ? $copied : range(0, $count - 1) as $place) {
+        foreach ($countAll ? range(0, $count - 1) : $copied as $place) {
             $this->counting->apply($this->draft, $members[$place], $place, $place - ($first[$this->layout->originalAt($place)] ?? 0));
         }
 

@@ -7,6 +7,7 @@ namespace AllSquare\Core\Series;
 use AllSquare\Core\Arrange\Mover;
 use AllSquare\Core\Arrange\Sizer;
 use AllSquare\Core\Arrange\Turner;
+use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\NinePoint;
 use AllSquare\Core\Geometry\Point;
@@ -75,7 +76,7 @@ final readonly class StepLayout implements Layout
             $in = 2 * $step * $this->inset;
             if ($in !== 0.0 || ! Length::same($draft->item($id)->frame->w, $model->frame->w) || ! Length::same($draft->item($id)->frame->h, $model->frame->h)) {
                 [$w, $h] = [$model->frame->w - $in, $model->kind->name() === 'line' ? 0.0 : $model->frame->h - $in];
-                if ($w < 0 || $h < 0) {
+                if ($w < Length::SAME || ($h < Length::SAME && $model->frame->h >= Length::SAME)) {
                     throw Refusal::because(sprintf('With an inset of %s, %s.', Length::text($this->inset), match ($step) {
                         1 => 'nothing is left of the first copy',
                         2 => 'only one copy has anything left',
@@ -130,6 +131,6 @@ final readonly class StepLayout implements Layout
         $box = $mover->box($id);
         $dx = $from->centre()->x + $step * $this->dx - $box->centre()->x;
         $dy = $from->centre()->y + $step * $this->dy - $box->centre()->y;
-        $mover->shift($id, $mover->settled($id, $box->x + $dx) - $box->x, $mover->settled($id, $box->y + $dy) - $box->y);
+        $mover->shift($id, $mover->settled($id, Axis::X, $box->x + $dx) - $box->x, $mover->settled($id, Axis::Y, $box->y + $dy) - $box->y);
     }
 }

@@ -40,10 +40,8 @@ final class ItemData
         if (! is_array($given['series'] ?? null)) {
             return $item;
         }
-        $item = $item->withProps(['series' => $given['series']]);
-        $count = $given['series']['count'] ?? null;
 
-        return $item->withProps(['series' => Layouts::stored(Layouts::of($item, is_int($count) ? $count : 1), Layouts::counting($item))]);
+        return $item->withProps(['series' => Layouts::read($given['series'], $fonts)]);
     }
 
     /** @return array<string, mixed> without ids; what is as it is at first is left out but for the properties of its kind */

@@ -77,7 +77,7 @@ final class CatalogueTest extends HttpTestCase
             'preset' => array_column($sheet['presets'], 'id'),
         ]))->of($command);
         if ($command === 'paste' && $ids !== [] && $this->maybe(70)) {
-            $params['file']['items'] = array_map(static fn (array $item): array => array_diff_key($item, array_flip(['order', 'bounds', 'ink', 'locked', 'reference', 'svg'])) , array_slice($sheet['items'], 0, 6));
+            $params['file']['items'] = array_map(static fn (array $item): array => array_diff_key($item, array_flip(['order', 'bounds', 'ink', 'locked', 'reference', 'svg'])), array_slice($sheet['items'], 0, 6));
         }
         $some = $ids === [] || $this->maybe(6) ? [] : array_map(fn (): string => $this->pick($ids), range(1, $this->chance->getInt(1, 5)));
         $what = "seed $seed: $command ".json_encode($params, JSON_INVALID_UTF8_SUBSTITUTE).' on '.implode(', ', $some);

@@ -109,7 +109,7 @@ final class StartTest extends TestCase
         self::assertStringContainsString(' 421 ', $this->statusOf("$server->address/$asset", 'elsewhere.example'));
         foreach (['', 'up', 'nowhere', 'api/documents'] as $path) {
             @file_get_contents("$server->address/$path", false, stream_context_create(['http' => ['ignore_errors' => true]]));
-            self::assertStringNotContainsStringIgnoringCase('X-Powered-By', implode("\n", $http_response_header ?? []));
+            self::assertStringNotContainsStringIgnoringCase('X-Powered-By', implode("\n", $http_response_header));
         }
         $server->stop();
     }
@@ -147,7 +147,7 @@ final class StartTest extends TestCase
     {
         file_get_contents($address, false, stream_context_create(['http' => ['ignore_errors' => true, 'header' => "Host: $host"]]));
 
-        return ($http_response_header ?? [''])[0];
+        return $http_response_header[0] ?? '';
     }
 
     public function test_what_is_wrong_is_said_in_one_line(): void

@@ -69,7 +69,7 @@ final readonly class ParamsByChance
 
         return match (true) {
             $this->maybe(3) => $this->pick([$least, $most]),
-            $whole, $this->maybe(50) => $near,
+            $whole || $this->maybe(50) => $near,
             $this->maybe(50) => max($least, min($most, $near + $this->chance->getInt(-500, 500) / 1000)),
             default => max($least, min($most, $near + $this->chance->getInt(0, 1 << 40) / (1 << 40))),
         };
@@ -126,10 +126,7 @@ final readonly class ParamsByChance
     }
 
     /**
-     * @template T
-     *
-     * @param  array<T>  $options
-     * @return T
+     * @param  array<mixed>  $options
      */
     private function pick(array $options): mixed
     {

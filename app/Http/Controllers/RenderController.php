@@ -93,7 +93,7 @@ final readonly class RenderController
     private function refuseMore(array $pixels): void
     {
         $most = (int) config('allsquare.drawing.megapixels');
-        if ($pixels[0] * $pixels[1] > $most * 1_000_000) {
+        if ($most * 1_000_000 < $pixels[0] * $pixels[1]) {
             throw Refusal::because(sprintf('A picture has %d megapixels at most; this would have %s. Order an archive for more.', $most, number_format($pixels[0] * $pixels[1] / 1_000_000, 1)), 'scale');
         }
     }

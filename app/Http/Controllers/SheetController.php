@@ -79,7 +79,8 @@ final readonly class SheetController
         $pixels = Sum::pixels($body->text, new SumContext(
             $core->ppi,
             $axis->size($parent === null ? $core->box() : $parent->frame),
-            $item === null ? [] : $item->frame->toArray(),
+            // As its place is shown: from the zero.
+            $item === null ? [] : [...$item->frame->toArray(), $axis->value => $axis->lead($item->frame) - (float) ($body->zero ?? 0)],
             Unit::from($body->unit ?? 'px'),
         ));
 

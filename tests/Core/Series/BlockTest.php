@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Series;
 
+use AllSquare\Core\Geometry\NinePoint;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Sheet\Tree;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -23,10 +24,10 @@ final class BlockTest extends TestCase
     {
         return [
             'top left' => ['top-left', [[10.0, 10.0], [100.0, 10.0], [10.0, 60.0], [100.0, 60.0]]],
-            'top' => ['top', [[30.0, 10.0], [100.0, 10.0], [20.0, 60.0], [130.0, 60.0]]],
-            'right' => ['right', [[50.0, 20.0], [100.0, 15.0], [30.0, 75.0], [160.0, 60.0]]],
-            'centre' => ['centre', [[30.0, 20.0], [100.0, 15.0], [20.0, 75.0], [130.0, 60.0]]],
-            'bottom right' => ['bottom-right', [[50.0, 30.0], [100.0, 20.0], [30.0, 90.0], [160.0, 60.0]]],
+            'top' => ['top', [[20.0, 10.0], [90.0, 10.0], [10.0, 60.0], [120.0, 60.0]]],
+            'right' => ['right', [[30.0, 15.0], [80.0, 10.0], [10.0, 70.0], [140.0, 55.0]]],
+            'centre' => ['centre', [[20.0, 15.0], [90.0, 10.0], [10.0, 70.0], [120.0, 55.0]]],
+            'bottom right' => ['bottom-right', [[30.0, 20.0], [80.0, 10.0], [10.0, 80.0], [140.0, 50.0]]],
         ];
     }
 
@@ -37,6 +38,25 @@ final class BlockTest extends TestCase
         $scene = $this->four();
         $scene->run('block', ['a', 'b', 'c', 'd'], ['columns' => 2, 'column_gap' => 10, 'row_gap' => 10, 'place' => $place]);
         self::assertSame($expected, array_map(static fn (string $id): array => [$scene->bounds($id)->x, $scene->bounds($id)->y], ['a', 'b', 'c', 'd']));
+    }
+
+    public function test_done_again_a_block_stays_where_it_is_whatever_the_place_in_its_cells(): void
+    {
+        $tried = 0;
+        foreach (NinePoint::cases() as $place) {
+            foreach ([[], ['extent' => 'keep'], ['cell' => 'fit']] as $more) {
+                $scene = Scene::of()->put('a', 10, 10, 20, 20)->put('b', 300, 12, 100, 100)->put('c', 14, 200, 20, 20);
+                $params = ['columns' => 2, 'column_gap' => 10, 'row_gap' => 10, 'place' => $place->value, ...$more];
+                $params = isset($more['extent']) ? array_diff_key($params, ['column_gap' => 1, 'row_gap' => 1]) : $params;
+                $scene->run('block', ['a', 'b', 'c'], $params);
+                $once = $scene->items;
+                self::assertSame(10.0, min($scene->lefts('a', 'b', 'c')), $place->value);
+                $scene->run('block', ['a', 'b', 'c'], $params);
+                self::assertEquals($once, $scene->items, $place->value);
+                $tried++;
+            }
+        }
+        self::assertSame(27, $tried);
     }
 
     public function test_items_are_taken_in_reading_order_whatever_order_they_are_named_in(): void
