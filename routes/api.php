@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\ArchiveController;
 use App\Http\Controllers\CommandController;
 use App\Http\Controllers\DocumentController;
+use App\Http\Controllers\EvaluateController;
 use App\Http\Controllers\ExportController;
 use App\Http\Controllers\FontController;
 use App\Http\Controllers\HistoryController;
@@ -31,7 +32,8 @@ Route::get('sheets/{sheet}/revision', [SheetController::class, 'revision']);
 Route::patch('sheets/{sheet}', [SheetController::class, 'update']);
 Route::delete('sheets/{sheet}', [SheetController::class, 'destroy']);
 Route::post('sheets/{sheet}/copy', [SheetController::class, 'copy']);
-Route::post('sheets/{sheet}/evaluate', [SheetController::class, 'evaluate']);
+Route::post('evaluate', [EvaluateController::class, 'alone']);
+Route::post('sheets/{sheet}/evaluate', [EvaluateController::class, 'onSheet']);
 
 Route::post('sheets/{sheet}/surroundings', [MeasureController::class, 'surroundings']);
 Route::match(['get', 'post'], 'sheets/{sheet}/gaps', [MeasureController::class, 'gaps']);

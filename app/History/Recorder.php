@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\History;
 
-use AllSquare\Core\Command\MoveBy;
 use AllSquare\Core\Command\Report;
 use App\Models\HistoryLine;
 use App\Models\Sheet;
@@ -34,19 +33,25 @@ final class Recorder
         ], $call->key);
     }
 
-    /** The last line of the document, where a call goes on with its run: the same items moved again. */
+    /** what presses of a key do again and again: moving, and stepping a number in a field */
+    private const IN_RUNS = ['move-by', 'place', 'set', 'set-clearance', 'set-series', 'turn'];
+
+    /** The last line of the document, where a call goes on with its run: the same numbers of the same items. */
     public function runOf(Sheet $sheet, CommandCall $call): ?HistoryLine
     {
-        if ($call->run === null || $call->command::name() !== MoveBy::name()) {
+        if ($call->run === null || ! in_array($call->command::name(), self::IN_RUNS, true)) {
             return null;
         }
         /** @var HistoryLine|null $last */
         $last = HistoryLine::query()->where('document_id', $sheet->document_id)->orderByDesc('id')->first();
 
-        return $last !== null && ! $last->undone && $last->run === $call->run && $last->sheet_id === $sheet->id && $last->selected_after === $call->items ? $last : null;
+        $goesOn = $last !== null && ! $last->undone && $last->run === $call->run && $last->sheet_id === $sheet->id && $last->command === $call->command::name()
+            && $last->selected_after === $call->items && ($last->command === 'move-by' || array_keys($last->params) === array_keys($call->params));
+
+        return $goesOn ? $last : null;
     }
 
-    /** Makes one line of a run and its next move; where that cannot be, a line of its own. */
+    /** Makes one line of a run and what goes on with it; where that cannot be, a line of its own. */
     public function extend(HistoryLine $line, Sheet $sheet, CommandCall $call, Report $report, Patch $patch): void
     {
         $joined = $line->changes()->followedBy($patch);
@@ -57,6 +62,7 @@ final class Recorder
         }
         $line->forceFill([
             'label' => $report->summary,
+            'params' => array_diff_key($call->params, ['file' => true]),
             'report' => Answers::report($report),
             'patch' => $joined->pack(),
             'revision' => $sheet->revision,

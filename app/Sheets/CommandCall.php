@@ -17,7 +17,7 @@ final readonly class CommandCall
      * @param  bool  $dry  say what would happen and store nothing
      * @param  string|null  $key  a retry with the same key happens once
      * @param  Unit  $unit  in which bare numbers in sums are given
-     * @param  string|null  $run  moves of the same items in the same run are one line of the history
+     * @param  string|null  $run  moves, and steps of one number, of the same items in the same run are one line of the history
      */
     public function __construct(
         public Command $command,

@@ -106,10 +106,16 @@ final readonly class CommandRunner
         return $this->answers->ofChange($sheet, $draft, $done, $this->derived($draft, $done), $sheet->revision);
     }
 
-    /** The report of a run of moves, this one included. */
+    /** The report of a run, this one included: how far things moved in all, and what a number was before the first press. */
     private static function joined(Draft $draft, CommandCall $call, Report $report, HistoryLine $run): Report
     {
         $moves = Moves::of($draft, $call->items)->after($run->report['moved'] ?? []);
+        if ($call->command::name() !== MoveBy::name()) {
+            $was = preg_match('/\(was [^()]*\)/', $run->label, $found) === 1 ? $found[0] : null;
+            $summary = $was === null ? $report->summary : (string) preg_replace('/\(was [^()]*\)/', strtr($was, ['\\' => '\\\\', '$' => '\\$']), $report->summary, 1);
+
+            return (new Report($summary, $report->selection, $report->details))->with(['moved' => $moves->listed()]);
+        }
 
         return new Report(MoveBy::summary($draft, $call->items, $moves), $report->selection, ['moved' => $moves->listed()]);
     }

@@ -41,7 +41,7 @@ final readonly class Execution
             $report = $report->with(['moved' => Moves::of($draft, $items)->listed()]);
         }
 
-        return new self($change, new Report($report->summary, $named, $report->details + self::offPixel($draft, $change)));
+        return new self($change, new Report($report->summary, $named, $report->details + self::places($draft, $change)));
     }
 
     /**
@@ -81,23 +81,34 @@ final readonly class Execution
         }
     }
 
-    /** @return array<string, mixed> of the items that the command touched, those that do not lie on whole pixels */
-    private static function offPixel(Draft $draft, Change $change): array
+    /**
+     * What is to be known of the places that things got: those that do not lie on whole pixels, and those that reach past
+     * the sheet and did not before.
+     *
+     * @return array<string, mixed>
+     */
+    private static function places(Draft $draft, Change $change): array
     {
-        if (! $draft->sheet()->wholePixels) {
-            return [];
-        }
         $boxes = new Boxes($draft->tree, $draft->fonts);
-        $off = [];
+        $before = new Boxes($draft->before(), $draft->fonts);
+        $sheet = $draft->sheet()->box();
+        $off = $past = [];
         foreach (array_diff($change->touched(), $change->refitted()) as $id) {
+            [$was, $is] = $change->items[$id];
+            if ($was !== null && $is !== null && $was->parent === $is->parent && $was->angle === $is->angle && $was->frame->same($is->frame)) {
+                continue;
+            }
             $bounds = $boxes->bounds($id);
+            if (! $draft->tree->isHidden($id) && $was !== null && $draft->before()->has($id) && $sheet->contains($before->bounds($id)) && ! $sheet->contains($bounds)) {
+                $past[] = $id;
+            }
             [$x, $y] = [self::past($bounds->x), self::past($bounds->y)];
             if ($x !== 0.0 || $y !== 0.0) {
                 $off[] = ['id' => $id, 'x' => $x, 'y' => $y];
             }
         }
 
-        return $off === [] ? [] : ['off_pixel' => $off];
+        return ($off === [] || ! $draft->sheet()->wholePixels ? [] : ['off_pixel' => $off]) + ($past === [] ? [] : ['past_sheet' => $past]);
     }
 
     /** How far past the nearest whole pixel, in (-0.5, 0.5]. */

@@ -50,7 +50,7 @@ final class DocumentFile
     {
         $data = json_decode($json, true, 256);
         if (! is_array($data)) {
-            throw Refusal::because('This file is no JSON: '.lcfirst(json_last_error_msg()).'.', 'file');
+            throw Refusal::because('This is not a document file: it cannot be read as JSON ('.lcfirst(json_last_error_msg()).').', 'file');
         }
 
         return Editions::current($data);

@@ -20,11 +20,11 @@ final class Editions
     public static function current(array $file): array
     {
         if (($file['format'] ?? null) !== DocumentFile::FORMAT) {
-            throw Refusal::because('This file holds no document of All Square.', 'format');
+            throw Refusal::because('This file is not a document of All Square.', 'format');
         }
         $version = $file['version'] ?? null;
         if (! is_int($version) || $version < 1) {
-            throw Refusal::because('This file does not say of which version it is.', 'version');
+            throw Refusal::because('This file does not say which version it is.', 'version');
         }
         if ($version > self::CURRENT) {
             throw Refusal::because(sprintf('This file was written by a later version (%d; up to %d is read here). Bring All Square up to date to open it.', $version, self::CURRENT), 'version');

@@ -120,10 +120,10 @@ final readonly class StepLayout implements Layout
             $this->dx === 0.0 ? '' : Length::text($this->dx).' across',
             $this->dy === 0.0 ? '' : Length::text($this->dy).' down',
             $this->angle === 0.0 ? '' : Length::text($this->angle).'°',
-            $this->inset === 0.0 ? '' : Length::text($this->inset).' further in',
+            $this->inset === 0.0 ? '' : 'inset by '.Length::text($this->inset),
         ]);
 
-        return $this->steps.($this->steps === 1 ? ' step of ' : ' steps of ').($said === [] ? '0' : implode(', ', $said));
+        return $this->count().' in all'.($said === [] ? '' : ', '.implode(', ', $said).' from one to the next');
     }
 
     private function put(Mover $mover, string $id, Rect $from, int $step): void

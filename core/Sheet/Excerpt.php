@@ -24,7 +24,7 @@ final readonly class Excerpt
     {
         $items = is_array($file) && ($file['format'] ?? null) === self::FORMAT ? $file['items'] ?? null : null;
         if (! is_array($items) || $items === []) {
-            throw Refusal::because('What was pasted holds no items of this program.', 'file');
+            throw Refusal::because('There is nothing from All Square to paste.', 'file');
         }
 
         // @phpstan-ignore argument.type (checked against the schema)

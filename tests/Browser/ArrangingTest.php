@@ -27,10 +27,10 @@ final class ArrangingTest extends BrowserTestCase
         $browser->fill('[name="steps dy"]', '42', '');
         $browser->fill('[name="steps count"]', '16', '');
         $browser->press('Repeat');
-        $browser->waitForStatus('Repeated "Rule": 16 steps of 42 down, as a series');
+        $browser->waitForStatus('Repeated "Rule": 17 in all, 42 down from one to the next, as a series');
         $browser->click('label:has(input[type=checkbox])');
         $browser->fill('[name="series count"]', '22');
-        $browser->waitForStatus('21 steps of 32 down (was 16 steps of 42 down)');
+        $browser->waitForStatus('22 in all, 32 down from one to the next (was 17 in all, 42 down from one to the next)');
         $rules = $this->boundsOf($sheet, 'Rule');
         self::assertCount(22, $rules);
         self::assertSame([100, 772], [(int) $rules[0]['y'], (int) end($rules)['y']]);

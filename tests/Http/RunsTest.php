@@ -73,12 +73,29 @@ final class RunsTest extends HttpTestCase
         }
     }
 
-    public function test_only_moves_are_joined(): void
+    public function test_steps_of_one_number_are_joined_and_say_what_it_was_at_first(): void
     {
         ['document' => $document, 'sheet' => $sheet] = $this->begin();
         $a = $this->box($sheet, 0, 0);
-        foreach (['#111111', '#222222'] as $fill) {
-            $this->command($sheet, 'set', [$a], ['fill' => $fill], ['run' => 'arrow-run'])->assertOk();
+        $before = $this->bytes($sheet);
+        foreach ([1, 2, 3] as $x) {
+            $this->command($sheet, 'place', [$a], ['x' => $x, 'ref' => 'top-left'], ['run' => 'stepping'])->assertOk();
+        }
+        $after = $this->bytes($sheet);
+        $this->command($sheet, 'place', [$a], ['y' => 7, 'ref' => 'top-left'], ['run' => 'stepping'])->assertOk();
+        self::assertSame(['Placed "Box": y 7 (was 0)', 'Placed "Box": x 3 (was 0)', 'Drew "Box" at 0, 0: 50 × 40'], array_map(static fn (string $label): string => str_replace(['(was y ', '(was x '], '(was ', $label), $this->labels($document)));
+        $this->postJson("/api/documents/$document/undo")->assertOk();
+        self::assertSame($after, $this->bytes($sheet));
+        $this->postJson("/api/documents/$document/undo")->assertOk();
+        self::assertSame($before, $this->bytes($sheet));
+    }
+
+    public function test_what_is_no_step_is_not_joined(): void
+    {
+        ['document' => $document, 'sheet' => $sheet] = $this->begin();
+        $a = $this->box($sheet, 0, 0);
+        foreach ([1, 2] as $_) {
+            $this->command($sheet, 'duplicate', [$a], ['dx' => 9], ['run' => 'arrow-run'])->assertOk();
         }
         self::assertCount(3, $this->labels($document));
     }

@@ -4,19 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use AllSquare\Core\Geometry\Axis;
-use AllSquare\Core\Geometry\Length;
-use AllSquare\Core\Geometry\Sum;
-use AllSquare\Core\Geometry\SumContext;
 use AllSquare\Core\Geometry\Unit;
 use App\Contract\Schemas;
 use App\Documents\SheetBook;
 use App\Http\Body;
 use App\Models\Document;
-use App\Models\Item;
 use App\Models\Sheet;
 use App\Sheets\Answers;
-use App\Sheets\ItemRows;
 use App\Sheets\SheetReader;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -67,23 +61,5 @@ final readonly class SheetController
         $copy = $this->book->copy($sheet);
 
         return new JsonResponse($this->answers->sheet($copy) + ['revision' => $copy->revision], 201);
-    }
-
-    public function evaluate(Request $request, Sheet $sheet): JsonResponse
-    {
-        $this->schemas->check($body = Body::of($request), 'evaluate');
-        $core = $sheet->toCore();
-        $axis = Axis::from($body->axis);
-        $item = isset($body->item) ? ItemRows::toCore(Item::query()->toBase()->where('sheet_id', $sheet->id)->where('id', $body->item)->firstOrFail(ItemRows::BASE)) : null;
-        $parent = $item?->parent === null ? null : ItemRows::toCore(Item::query()->toBase()->where('id', $item->parent)->firstOrFail(ItemRows::BASE));
-        $pixels = Sum::pixels($body->text, new SumContext(
-            $core->ppi,
-            $axis->size($parent === null ? $core->box() : $parent->frame),
-            // As its place is shown: from the zero.
-            $item === null ? [] : [...$item->frame->toArray(), $axis->value => $axis->lead($item->frame) - (float) ($body->zero ?? 0)],
-            Unit::from($body->unit ?? 'px'),
-        ));
-
-        return new JsonResponse(['px' => Length::settle($pixels + (float) ($body->zero ?? 0))]);
     }
 }

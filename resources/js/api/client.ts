@@ -15,6 +15,9 @@ export class Problem extends Error {
 /** The server could not be reached, or did not answer sensibly: nothing is known of what happened. */
 export class Unreachable extends Error {}
 
+/** The server is there and cannot now: busy, its disk is full, its data folder cannot be written. */
+const TRY_AGAIN = [502, 503, 504, 507];
+
 interface ProblemDocument {
     detail?: string;
     revision?: number;
@@ -41,10 +44,9 @@ export async function send(
     if (response.ok) {
         return response;
     }
-    if ([502, 503, 504].includes(response.status)) {
-        throw new Unreachable('The server is busy.');
-    }
     const problem = (await response.json().catch(() => ({}))) as ProblemDocument;
+    if (TRY_AGAIN.includes(response.status)) throw new Unreachable(problem.detail ?? 'The server is busy.');
+    if (response.status === 401) window.location.assign('/sign-in');
     throw new Problem(
         response.status,
         problem.detail ?? `The server refused this (${response.status}).`,
@@ -100,7 +102,7 @@ export const api = {
         try {
             read = JSON.parse(body);
         } catch {
-            throw new Problem(422, 'This file is no JSON, so it is no document.');
+            throw new Problem(422, 'This is not a document file: it cannot be read as JSON.');
         }
         return json<DocumentSummary>('POST', 'documents/import', read);
     },

@@ -220,6 +220,8 @@ export interface Report {
     left_out?: { id: string; why: string }[];
     missing_characters?: string[];
     off_pixel?: { id: string; x: number; y: number }[];
+    /** what reaches past the sheet now and did not before */
+    past_sheet?: string[];
     originals?: string[];
     copies?: string[];
     grid?: { columns?: Divided; rows?: Divided };

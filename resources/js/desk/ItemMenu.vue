@@ -1,19 +1,25 @@
 <script setup lang="ts">
 import type { Item } from '@/api/types';
 import { useActions, type Action } from '@/desk/actions';
+import { focusBack } from '@/desk/focus';
 import { useDesk } from '@/stores/desk';
+import { useView } from '@/stores/view';
 import ContextMenu from 'primevue/contextmenu';
-import { computed, ref, shallowRef } from 'vue';
+import { computed, nextTick, ref, shallowRef } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 
 /** What can be done with what is selected, where the pointer is. */
 const { actions } = useActions();
 const desk = useDesk();
+const view = useView();
 const route = useRoute();
 const router = useRouter();
 /** what lies under the pointer, the foremost first */
 const beneath = shallowRef<Item[]>([]);
+/** what is locked and lies under the pointer, which lets it through */
+const lockedHere = shallowRef<Item[]>([]);
 const MOST = 20;
+const MOST_LOCKED = 3;
 const menu = ref<InstanceType<typeof ContextMenu> | null>(null);
 
 const entry = (action: Action) => ({
@@ -22,6 +28,14 @@ const entry = (action: Action) => ({
     disabled: !action.possible(),
     command: action.run,
 });
+function pick(item: Item): void {
+    desk.select([item.id]);
+    view.picked = item.id;
+}
+
+/** Where an entry led nowhere else, the keys of the desk count again. */
+const focusLater = () => void nextTick(() => focusBack(null));
+
 function measure(): void {
     void router.push({ name: 'measured', params: route.params });
 }
@@ -31,8 +45,8 @@ const entries = computed(() => [
     entry(actions.delete),
     entry(actions.again),
     { separator: true },
-    entry(actions.takePlace),
-    entry(actions.givePlace),
+    entry(actions.copyPlace),
+    entry(actions.pastePlace),
     { separator: true },
     entry(actions.group),
     entry(actions.ungroup),
@@ -59,7 +73,7 @@ const entries = computed(() => [
                   items: beneath.value.map((item) => ({
                       label: item.name,
                       keys: item.kind,
-                      command: () => desk.select([item.id]),
+                      command: () => pick(item),
                   })),
               },
           ]
@@ -77,23 +91,29 @@ const entries = computed(() => [
         ],
     },
     entry(actions.showAll),
+    ...lockedHere.value.map((item) => ({
+        label: `Unlock "${item.name}"`,
+        keys: '',
+        command: () => void desk.run('set', { locked: false, reference: false }, [item.id]),
+    })),
     entry(actions.unlockAll),
 ]);
 
 defineExpose({
-    open(event: MouseEvent, under: Item[] = []): void {
+    open(event: MouseEvent, under: Item[] = [], locked: Item[] = []): void {
         beneath.value = under.slice(0, MOST);
+        lockedHere.value = locked.slice(0, MOST_LOCKED);
         menu.value?.show(event);
     },
 });
 </script>
 
 <template>
-    <ContextMenu ref="menu" :model="entries">
+    <ContextMenu ref="menu" :model="entries" @hide="focusLater">
         <template #item="{ item, props }">
             <a v-bind="props.action" class="entry">
                 <span>{{ item.label }}</span>
-                <kbd class="num">{{ item.keys }}</kbd>
+                <kbd class="num">{{ item.items ? '▸' : item.keys }}</kbd>
             </a>
         </template>
     </ContextMenu>

@@ -1,26 +1,45 @@
 <script setup lang="ts">
 import Dialog from 'primevue/dialog';
-import { KEYS } from './keys';
+import { KEYS } from './keyList';
 
 const open = defineModel<boolean>('open', { required: true });
 </script>
 
 <template>
-    <Dialog v-model:visible="open" modal header="Keys" :style="{ width: '720px' }" :draggable="false" dismissable-mask>
-        <dl>
-            <div v-for="[keys, words] in KEYS" :key="keys">
-                <dt class="num">{{ keys }}</dt>
-                <dd>{{ words }}</dd>
-            </div>
-        </dl>
+    <Dialog
+        v-model:visible="open"
+        modal
+        header="Keys"
+        :style="{ width: 'min(820px, calc(100vw - 40px))' }"
+        :draggable="false"
+        dismissable-mask
+    >
+        <div class="columns">
+            <section v-for="part in KEYS" :key="part.about">
+                <h3>{{ part.about }}</h3>
+                <dl>
+                    <div v-for="[keys, words] in part.keys" :key="keys">
+                        <dt class="num">{{ keys }}</dt>
+                        <dd>{{ words }}</dd>
+                    </div>
+                </dl>
+            </section>
+        </div>
     </Dialog>
 </template>
 
 <style scoped>
+.columns {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 14px 28px;
+}
+h3 {
+    margin: 0 0 4px;
+    font-size: 12.5px;
+}
 dl {
     margin: 0;
-    columns: 2;
-    column-gap: 28px;
 }
 dl div {
     display: grid;

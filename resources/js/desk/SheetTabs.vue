@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { api, Problem } from '@/api/client';
 import type { NewSheet, SheetSummary } from '@/api/types';
+import { focusBack } from '@/desk/focus';
 import NewSheetDialog from '@/parts/NewSheetDialog.vue';
 import TextField from '@/parts/TextField.vue';
 import { useDesk } from '@/stores/desk';
 import Menu from 'primevue/menu';
-import { computed, nextTick, ref } from 'vue';
+import { computed, nextTick, ref, watch } from 'vue';
 import { useRouter } from 'vue-router';
 
 /** The sheets of the document as tabs: opened, added, renamed, copied, moved, deleted. */
@@ -62,7 +63,7 @@ function move(sheet: SheetSummary, by: number): void {
 async function startRenaming(sheet: SheetSummary): Promise<void> {
     renaming.value = sheet.id;
     await nextTick();
-    document.querySelector<HTMLInputElement>('.tabs .text-field')?.select();
+    document.querySelector<HTMLInputElement>('.sheets .text-field')?.select();
 }
 
 const entries = computed(() => {
@@ -71,7 +72,15 @@ const entries = computed(() => {
     const at = sheets.value.findIndex((other) => other.id === sheet.id);
     return [
         { label: 'Rename', command: () => void startRenaming(sheet) },
-        { label: 'Copy', command: () => void change(async () => (await api.copySheet(sheet.id)).id) },
+        {
+            label: 'Copy',
+            command: () =>
+                void change(async () => {
+                    const copy = await api.copySheet(sheet.id);
+                    desk.say(`Copied sheet "${sheet.name}" as "${copy.name}". Undo takes it back.`);
+                    return copy.id;
+                }),
+        },
         { label: 'Move left', disabled: at === 0, command: () => move(sheet, -1) },
         { label: 'Move right', disabled: at === sheets.value.length - 1, command: () => move(sheet, 1) },
         { separator: true },
@@ -89,6 +98,31 @@ const entries = computed(() => {
     ];
 });
 
+const FEW = 3;
+const list = ref<InstanceType<typeof Menu> | null>(null);
+const strip = ref<HTMLElement | null>(null);
+const everySheet = computed(() =>
+    sheets.value.map((sheet) => ({
+        label: sheet.name,
+        class: sheet.id === desk.sheet?.id ? 'on' : '',
+        command: () => void go(sheet.id),
+    })),
+);
+const backToDesk = () => void nextTick(() => focusBack(null));
+
+/** The wheel goes along the tabs, and the current one is always in sight. */
+function scroll(event: WheelEvent): void {
+    if (strip.value) strip.value.scrollLeft += event.deltaY + event.deltaX;
+}
+watch(
+    () => [desk.sheet?.id, sheets.value.length],
+    async () => {
+        await nextTick();
+        strip.value?.querySelector('.on')?.scrollIntoView({ block: 'nearest', inline: 'nearest' });
+    },
+    { immediate: true },
+);
+
 function openMenu(event: Event, sheet: SheetSummary): void {
     chosen.value = sheet;
     menu.value?.toggle(event);
@@ -96,44 +130,58 @@ function openMenu(event: Event, sheet: SheetSummary): void {
 </script>
 
 <template>
-    <nav class="tabs" aria-label="Sheets">
-        <div
-            v-for="sheet in sheets"
-            :key="sheet.id"
-            class="tab"
-            :class="{ on: sheet.id === desk.sheet?.id }"
-            @contextmenu.prevent="!fixed && openMenu($event, sheet)"
-        >
-            <TextField
-                v-if="renaming === sheet.id"
-                :value="sheet.name"
-                label="Name of the sheet"
-                @keep="rename(sheet, $event)"
-                @done="renaming = null"
-            />
-            <button
-                v-else
-                type="button"
-                class="name"
-                :aria-current="sheet.id === desk.sheet?.id ? 'page' : undefined"
-                :title="sheet.name"
-                @click="go(sheet.id)"
-                @dblclick="!fixed && startRenaming(sheet)"
+    <nav class="sheets" aria-label="Sheets">
+        <div ref="strip" class="tabs" @wheel.passive="scroll">
+            <div
+                v-for="sheet in sheets"
+                :key="sheet.id"
+                class="tab"
+                :class="{ on: sheet.id === desk.sheet?.id }"
+                @contextmenu.prevent="!fixed && openMenu($event, sheet)"
             >
-                <span>{{ sheet.name }}</span>
-                <small v-if="sheet.id === desk.sheet?.id || sheets.length < 4" class="num">{{ size(sheet) }}</small>
-            </button>
-            <button
-                v-if="!fixed && sheet.id === desk.sheet?.id"
-                type="button"
-                class="more"
-                :aria-label="`What to do with ${sheet.name}`"
-                aria-haspopup="true"
-                @click="openMenu($event, sheet)"
-            >
-                <svg width="11" height="8"><path d="M2 2l3.500 3.500L9 2" /></svg>
-            </button>
+                <TextField
+                    v-if="renaming === sheet.id"
+                    :value="sheet.name"
+                    label="Name of the sheet"
+                    @keep="rename(sheet, $event)"
+                    @done="renaming = null"
+                />
+                <button
+                    v-else
+                    type="button"
+                    class="name"
+                    :aria-current="sheet.id === desk.sheet?.id ? 'page' : undefined"
+                    :title="sheet.name"
+                    @click="go(sheet.id)"
+                    @dblclick="!fixed && startRenaming(sheet)"
+                >
+                    <span>{{ sheet.name }}</span>
+                    <small v-if="sheet.id === desk.sheet?.id || sheets.length < 4" class="num">{{ size(sheet) }}</small>
+                </button>
+                <button
+                    v-if="!fixed && sheet.id === desk.sheet?.id"
+                    type="button"
+                    class="more"
+                    :aria-label="`What to do with ${sheet.name}`"
+                    aria-haspopup="true"
+                    @click="openMenu($event, sheet)"
+                >
+                    <svg width="11" height="8"><path d="M2 2l3.500 3.500L9 2" /></svg>
+                </button>
+            </div>
         </div>
+        <button
+            v-if="sheets.length > FEW"
+            type="button"
+            class="add all"
+            :aria-label="`All ${sheets.length} sheets`"
+            aria-haspopup="true"
+            v-tooltip.bottom="`All ${sheets.length} sheets`"
+            @click="list?.toggle($event)"
+        >
+            <span class="num">{{ sheets.length }}</span>
+            <svg width="11" height="8" aria-hidden="true"><path d="M2 2l3.500 3.500L9 2" /></svg>
+        </button>
         <button
             v-if="!fixed"
             type="button"
@@ -144,7 +192,8 @@ function openMenu(event: Event, sheet: SheetSummary): void {
         >
             <svg width="13" height="13"><path d="M6.500 1v11M1 6.500h11" /></svg>
         </button>
-        <Menu ref="menu" :model="entries" popup />
+        <Menu ref="menu" :model="entries" popup @hide="backToDesk" />
+        <Menu ref="list" :model="everySheet" popup class="sheet-list" />
         <NewSheetDialog
             v-model:open="adding"
             title="Add a sheet"
@@ -158,13 +207,19 @@ function openMenu(event: Event, sheet: SheetSummary): void {
 </template>
 
 <style scoped>
-.tabs {
+.sheets {
     display: flex;
     align-self: end;
     gap: 3px;
     min-width: 0;
     flex: 1;
-    overflow: hidden;
+}
+.tabs {
+    display: flex;
+    gap: 3px;
+    min-width: 0;
+    overflow: auto hidden;
+    scrollbar-width: none;
 }
 .tab {
     display: flex;
@@ -173,14 +228,14 @@ function openMenu(event: Event, sheet: SheetSummary): void {
     border-radius: 5px 5px 0 0;
     background: #34443f;
     color: #cfd6cf;
-    min-width: 54px;
-    flex: 0 1 auto;
+    min-width: 96px;
+    max-width: 240px;
+    flex: 0 0 auto;
 }
 .tab.on {
     background: var(--desk);
     color: var(--ink);
     font-weight: 600;
-    flex-shrink: 0.3;
 }
 .tab.on :focus-visible {
     outline-color: var(--spruce);
@@ -236,6 +291,14 @@ function openMenu(event: Event, sheet: SheetSummary): void {
     color: #cfd6cf;
     cursor: pointer;
     flex: none;
+}
+.add.all {
+    display: flex;
+    align-items: center;
+    justify-content: center;
+    gap: 3px;
+    width: 42px;
+    font-size: 12px;
 }
 .add:hover {
     background: #42544e;

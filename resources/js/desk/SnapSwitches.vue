@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { usePanelFocus } from '@/desk/focus';
 import { useSnap } from '@/stores/snap';
 import { useView } from '@/stores/view';
 import Popover from 'primevue/popover';
@@ -8,6 +9,7 @@ import { KINDS } from './snap/candidates';
 /** Snapping on or off, each kind by itself, and the grid. */
 const snap = useSnap();
 const view = useView();
+const { opened, closed } = usePanelFocus();
 const panel = ref<InstanceType<typeof Popover> | null>(null);
 </script>
 
@@ -32,7 +34,7 @@ const panel = ref<InstanceType<typeof Popover> | null>(null);
         >
             grid {{ view.showGrid ? 'shown' : 'hidden' }}
         </button>
-        <Popover ref="panel">
+        <Popover ref="panel" class="snap-panel" @show="opened('.snap-panel')" @hide="closed">
             <fieldset class="kinds">
                 <legend>Things snap to</legend>
                 <label v-for="kind in KINDS" :key="kind.key">

@@ -20,13 +20,13 @@ const rehearsal = useRehearsal();
 
 /** The words before the first colon are what was done, the rest are the figures. */
 const said = computed(() => {
-    if (rehearsal.words) return { first: 'If pressed: ', rest: rehearsal.words };
+    if (rehearsal.words) return { first: rehearsal.refused ? 'Not possible: ' : 'If pressed: ', rest: rehearsal.words };
     const [, first = '', rest = ''] = /^([^:]*:)?(.*)$/s.exec(desk.status.text) ?? [];
     return desk.status.kind === 'done' && first ? { first, rest } : { first: '', rest: desk.status.text };
 });
 
 const saved = computed(() => {
-    if (sending.unreachable) return `not saved: the server does not answer; ${sending.waiting} waiting`;
+    if (sending.unreachable) return `Not saved: ${sending.waiting} waiting. ${sending.unreachable}`;
     return sending.waiting > 0 ? 'saving' : 'saved';
 });
 
@@ -39,7 +39,7 @@ const percent = computed(() => `${Math.round(view.zoom * 1000) / 10} %`);
             ><b v-if="said.first">{{ said.first }}</b
             >{{ said.rest }}</span
         >
-        <span class="saved" :class="{ lost: sending.unreachable }" role="status">{{ saved }}</span>
+        <span class="saved" :class="{ lost: sending.unreachable }" role="status" :title="saved">{{ saved }}</span>
         <button v-if="sending.unreachable" class="quiet" type="button" @click="sending.tryNow()">Try now</button>
         <button
             class="quiet"
@@ -113,6 +113,11 @@ const percent = computed(() => `${Math.round(view.zoom * 1000) / 10} %`);
 }
 .said.note {
     color: var(--soft);
+}
+.saved {
+    overflow: hidden;
+    text-overflow: ellipsis;
+    max-width: 45%;
 }
 .saved.lost {
     color: var(--brick);

@@ -52,14 +52,14 @@ export function useActions() {
             run: () => void desk.run('ungroup', {}),
         },
         forward: {
-            words: 'One forward',
+            words: 'Forward',
             keys: 'Ctrl ↑',
             icon: 'M2 10h9v6H2zM9 7V2M6.500 4.500 9 2l2.500 2.500M14 8v6',
             possible: some,
             run: () => void desk.run('order', { to: 'forward' }),
         },
         backward: {
-            words: 'One back',
+            words: 'Backward',
             keys: 'Ctrl ↓',
             icon: 'M2 2h9v6H2zM9 11v5M6.500 13.500 9 16l2.500-2.500M14 4v6',
             possible: some,
@@ -107,9 +107,9 @@ export function useActions() {
         },
         reference: {
             get words() {
-                return flagged('reference') ? 'No reference any more' : 'Make it a reference';
+                return flagged('reference') ? 'Make an item again' : 'Make a reference';
             },
-            keys: 'Ctrl Alt R',
+            keys: 'Shift R',
             icon: '',
             possible: some,
             run: () => void desk.run('set', { reference: !flagged('reference') }),
@@ -133,10 +133,10 @@ export function useActions() {
             run: () => void desk.run('add-slice', { follow: true }),
         },
         all: { ...plain, words: 'Select all', keys: 'Ctrl A', possible: any, run: selecting.all },
-        inverse: { ...plain, words: 'Select the others', keys: 'Ctrl I', possible: any, run: selecting.inverse },
-        alikeKind: alike('kind', 'Select all of this kind', 'Ctrl Alt K'),
-        alikeSize: alike('size', 'Select all of this size', 'Ctrl Alt S'),
-        alikeLook: alike('look', 'Select all of this look', 'Ctrl Alt L'),
+        inverse: { ...plain, words: 'Select everything else', keys: 'Ctrl I', possible: any, run: selecting.inverse },
+        alikeKind: alike('kind', 'Select all of this kind', 'Shift K'),
+        alikeSize: alike('size', 'Select all of this size', 'Shift S'),
+        alikeLook: alike('look', 'Select all of this look', 'Shift L'),
         originals: {
             ...plain,
             words: 'Select copies with their originals',
@@ -153,20 +153,20 @@ export function useActions() {
             run: () => void desk.run('square-up', {}),
         },
         again: { ...plain, words: 'Again', keys: '.', possible: some, run: () => void desk.run('again', {}) },
-        takePlace: {
+        copyPlace: {
             ...plain,
-            words: 'Take the place',
-            keys: 'Ctrl Alt C',
+            words: 'Copy place',
+            keys: 'Shift C',
             possible: some,
             run: () => {
                 bench.placeTaken = desk.selectedBox;
-                desk.say(`Took the place ${bench.placeWords}`, 'note');
+                desk.say(`Copied the place ${bench.placeWords}`, 'note');
             },
         },
-        givePlace: {
+        pastePlace: {
             ...plain,
-            words: 'Give the place',
-            keys: 'Ctrl Alt V',
+            words: 'Paste place',
+            keys: 'Shift V',
             possible: () => some() && bench.placeTaken !== null,
             run: () => {
                 const zero = desk.sheet?.zero ?? { x: 0, y: 0 };

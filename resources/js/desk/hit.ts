@@ -11,15 +11,34 @@ const REACH = 4;
  * @param pixel sheet px to one screen px
  */
 export function itemsAt(tree: Tree, point: Point, pixel: number, parent: string | null = null): Item[] {
-    const found: Item[] = [];
+    return found(tree, point, pixel, parent, (item) => !item.locked && !item.reference);
+}
+
+/** What is locked, or a reference, under a point: the outermost that is, the foremost first. */
+export function lockedAt(tree: Tree, point: Point, pixel: number): Item[] {
+    const locks = found(tree, point, pixel, null, () => true).flatMap((item) => {
+        const outermost = [...tree.ancestors(item.id).reverse(), item].find((one) => one.locked || one.reference);
+        return outermost ? [outermost] : [];
+    });
+    return [...new Set(locks)];
+}
+
+function found(
+    tree: Tree,
+    point: Point,
+    pixel: number,
+    parent: string | null,
+    counts: (item: Item) => boolean,
+): Item[] {
+    const list: Item[] = [];
     const siblings = tree.children(parent);
     for (let i = siblings.length - 1; i >= 0; i--) {
         const item = siblings[i];
-        if (!item || item.hidden || item.locked || item.reference || !isNear(item, point, REACH * pixel)) continue;
-        if (item.kind === 'group') found.push(...itemsAt(tree, point, pixel, item.id));
-        else if (isHit(item, applied(inverse(tree.toSheet(item.id)), point), REACH * pixel)) found.push(item);
+        if (!item || item.hidden || !counts(item) || !isNear(item, point, REACH * pixel)) continue;
+        if (item.kind === 'group') list.push(...found(tree, point, pixel, item.id, counts));
+        else if (isHit(item, applied(inverse(tree.toSheet(item.id)), point), REACH * pixel)) list.push(item);
     }
-    return found;
+    return list;
 }
 
 function isNear(item: Item, point: Point, reach: number): boolean {

@@ -1,52 +1,16 @@
 import { useActions } from '@/desk/actions';
-import { PAD, useBench } from '@/stores/bench';
+import { focusStage, isDesk } from '@/desk/focus';
+import { PAD, useBench, type Edge } from '@/stores/bench';
 import { useDesk } from '@/stores/desk';
 import { useGauge } from '@/stores/gauge';
 import { useMeasuring } from '@/stores/measuring';
+import { usePresses } from '@/parts/presses';
 import { pressed } from '@/stores/rehearsal';
 import { useView } from '@/stores/view';
-import { onBeforeUnmount, onMounted, ref } from 'vue';
+import { nextTick, onBeforeUnmount, onMounted, ref } from 'vue';
 
-/** The list of keys, as it is shown under `?`. */
-export const KEYS: [string, string][] = [
-    ['Ctrl Z, Ctrl Shift Z', 'undo, redo'],
-    ['arrows, Shift arrows', 'move by 1 px, by 10 px'],
-    ['Shift click', 'add to or take from the selection'],
-    ['Ctrl click', 'select through groups'],
-    ['double click', 'enter a group, edit a text'],
-    ['Shift while dragging', 'hold to one axis; keep proportions; steps of 15°'],
-    ['Alt while dragging', 'puts a copy there; sizes about the centre'],
-    ['Ctrl while dragging', 'nothing snaps'],
-    ['Escape', 'give a drag back, leave a group, select nothing'],
-    ['Ctrl A, Ctrl I', 'select all, the others'],
-    ['Ctrl Alt K, S, L', 'select all of this kind, size, look'],
-    ['Ctrl D, Ctrl Shift D', 'duplicate; select copies with their originals'],
-    ['Ctrl C, X, V', 'copy, cut, paste at the pointer'],
-    ['Ctrl Shift V', 'paste where it was'],
-    ['Ctrl Alt C, V', 'take a place, give it to what is selected'],
-    ['1 to 9', 'the nine cells of the pad, as on a number pad'],
-    ['. and q', 'again; square up'],
-    ['Ctrl G, Ctrl Shift G', 'group, ungroup'],
-    ['Ctrl ↑ ↓, with Shift', 'forward, back; to the front, to the back'],
-    ['Ctrl L', 'lock, unlock'],
-    ['Ctrl Shift H', 'hide, show'],
-    ['Ctrl Alt R', 'make a reference of it, or not any more'],
-    ['Ctrl K', 'cut slices from what is selected'],
-    ['Delete', 'delete'],
-    ['Space and drag', 'move the desk'],
-    ['Ctrl wheel, + and -', 'zoom to the pointer, to the middle'],
-    ['0, f', 'fit the sheet, fit what is selected'],
-    ['m, i', 'measure by pointing; read a colour'],
-    ['g, c, r, u, k', 'guides, columns and grid, references, gauge blocks, slices'],
-    ['x', 'draw a slice'],
-    ['h, o', 'hide every aid, outlines only'],
-    ['b, s', 'fold the bench, the side'],
-    ['Tab, Enter, Escape', 'walk the fields, apply, put back'],
-    ['?', 'this list'],
-];
-
-/** Milliseconds after which another press of an arrow begins a new line of the history. */
-const RUN_ENDS = 3000;
+/** Where keys are typed or choose among what is offered. */
+const TYPING = 'input, textarea, select, [role=dialog], [role=menu], [role=menubar], [role=listbox], .p-select';
 
 const ARROWS: Record<string, [number, number]> = {
     ArrowLeft: [-1, 0],
@@ -55,7 +19,24 @@ const ARROWS: Record<string, [number, number]> = {
     ArrowDown: [0, 1],
 };
 
-/** The keys of the desk. Single letters count only while no field has the focus. */
+/** With Alt, for one direction; with Alt and Shift, its middle line. */
+const EDGES: Record<string, [Edge, Edge]> = {
+    ArrowLeft: ['left', 'centre'],
+    ArrowRight: ['right', 'centre'],
+    ArrowUp: ['top', 'middle'],
+    ArrowDown: ['bottom', 'middle'],
+};
+
+/** The part of the desk that a letter leads to. */
+const PARTS: Record<string, string> = {
+    p: '.well.place input:not(:disabled), .well.place button:not(:disabled)',
+    a: '.well.align button:not(:disabled)',
+    d: '.well.space button:not(:disabled), .well.space input:not(:disabled)',
+    n: '.well.gaps button:not(:disabled)',
+    t: '[role=tree]',
+};
+
+/** The keys of the desk. Single letters, digits, arrows and Delete count only while the sheet has the focus. */
 export function useKeys() {
     const desk = useDesk();
     const view = useView();
@@ -64,8 +45,7 @@ export function useKeys() {
     const gauge = useGauge();
     const measuring = useMeasuring();
     const listOpen = ref(false);
-    /** presses of the arrows that follow each other are one line of the history */
-    const run = { token: '', chosen: '', last: 0 };
+    const presses = usePresses();
 
     const withControl: Record<string, () => void> = {
         z: actions.undo.run,
@@ -80,12 +60,6 @@ export function useKeys() {
         k: actions.slice.run,
         i: actions.inverse.run,
         'shift d': actions.originals.run,
-        'alt k': actions.alikeKind.run,
-        'alt s': actions.alikeSize.run,
-        'alt l': actions.alikeLook.run,
-        'alt r': actions.reference.run,
-        'alt c': actions.takePlace.run,
-        'alt v': actions.givePlace.run,
         arrowup: actions.forward.run,
         arrowdown: actions.backward.run,
         'shift arrowup': actions.front.run,
@@ -98,25 +72,69 @@ export function useKeys() {
         Escape: leave,
         '0': actions.fit.run,
         f: actions.fitSelection.run,
-        h: () => (view.bare = !view.bare),
-        o: () => (view.outlinesOnly = !view.outlinesOnly),
-        g: () => (view.showGuides = !view.showGuides),
-        c: () => (view.showGrid = !view.showGrid),
-        r: () => (view.showReferences = !view.showReferences),
-        u: () => gauge.toggle(),
-        k: () => (view.showSlices = !view.showSlices),
+        h: () => turn('bare', 'Every aid is hidden', 'The aids are shown', 'h'),
+        o: () => turn('outlinesOnly', 'Outlines only', 'Fills and outlines', 'o'),
+        g: () => turn('showGuides', 'Guides are shown', 'Guides are hidden', 'g'),
+        c: () => turn('showGrid', 'The grid is shown', 'The grid is hidden', 'c'),
+        r: () => turn('showReferences', 'References are shown', 'References are hidden', 'r'),
+        u: () => {
+            gauge.toggle();
+            tell(gauge.shown ? 'Gauge blocks are laid out' : 'Gauge blocks are put away', 'u');
+        },
+        k: () => turn('showSlices', 'Slices are shown', 'Slices are hidden', 'k'),
         x: () => (view.tool = view.tool === 'slice' ? 'select' : 'slice'),
         m: measure,
         i: () => (view.tool = view.tool === 'colour' ? 'select' : 'colour'),
         q: () => actions.squareUp.possible() && actions.squareUp.run(),
         '.': () => actions.again.possible() && actions.again.run(),
-        b: () => (view.benchOpen = !view.benchOpen),
-        s: () => (view.sideOpen = !view.sideOpen),
+        e: () => even('x'),
+        E: () => even('y'),
+        K: actions.alikeKind.run,
+        S: actions.alikeSize.run,
+        L: actions.alikeLook.run,
+        R: () => actions.reference.possible() && actions.reference.run(),
+        C: () => actions.copyPlace.possible() && actions.copyPlace.run(),
+        V: () => actions.pastePlace.possible() && actions.pastePlace.run(),
+        b: () => turn('benchOpen', 'The bench is open', 'The bench is folded away', 'b'),
+        s: () => turn('sideOpen', 'The side is open', 'The side is folded away', 's'),
         '+': () => view.zoomTo(view.zoom * 1.25),
         '-': () => view.zoomTo(view.zoom / 1.25),
         '?': () => (listOpen.value = true),
         Enter: editText,
     };
+
+    /** Says what a key of one letter did, and how to go back: it may have been pressed by chance. */
+    function tell(what: string, key: string): void {
+        desk.say(`${what}. Press ${key} to go back.`, 'note');
+    }
+
+    type Switch =
+        | 'bare'
+        | 'outlinesOnly'
+        | 'showGuides'
+        | 'showGrid'
+        | 'showReferences'
+        | 'showSlices'
+        | 'benchOpen'
+        | 'sideOpen';
+    function turn(which: Switch, on: string, off: string, key: string): void {
+        view[which] = !view[which];
+        tell(view[which] ? on : off, key);
+    }
+
+    function even(axis: 'x' | 'y'): void {
+        if (bench.canSpace) void pressed(bench.distribute(axis));
+    }
+
+    /** To one of the wells, or to Contents, unfolding what it stands in. */
+    async function goTo(key: string): Promise<void> {
+        if (key === 't') view.sideOpen = true;
+        else view.benchOpen = true;
+        if (key === 't') view.panel = 'contents';
+        if (key === 'd' || key === 'n') view.wellShown = key === 'd' ? 'space' : 'gaps';
+        await nextTick();
+        document.querySelector<HTMLElement>(PARTS[key] ?? '')?.focus();
+    }
 
     function measure(): void {
         view.tool = view.tool === 'measure' ? 'select' : 'measure';
@@ -143,47 +161,50 @@ export function useKeys() {
 
     function onKey(event: KeyboardEvent): void {
         const target = event.target as HTMLElement;
-        if (
-            event.defaultPrevented ||
-            target.closest('input, textarea, select, [role=dialog], [role=menu], [role=listbox], .p-select')
-        )
-            return;
+        if (event.defaultPrevented || target.closest(TYPING)) return;
         if (event.ctrlKey || event.metaKey) {
-            const held = `${event.altKey ? 'alt ' : ''}${event.shiftKey ? 'shift ' : ''}`;
-            const action = withControl[held + event.key.toLowerCase()];
+            const held = event.shiftKey ? 'shift ' : '';
+            const action = event.altKey ? undefined : withControl[held + event.key.toLowerCase()];
             if (action) {
                 event.preventDefault();
                 if (!event.repeat || event.key.toLowerCase() === 'z') action();
             }
             return;
         }
-        if (event.altKey) return;
+        if (event.key === 'Escape' && !isDesk(target)) {
+            focusStage();
+            return;
+        }
+        const inTree = target.closest('[role=tree]') !== null;
+        if (event.key === 'Delete' && inTree) actions.delete.run();
+        if (isDesk(target)) onDeskKey(event);
+    }
+
+    /** A key while the sheet has the focus. */
+    function onDeskKey(event: KeyboardEvent): void {
+        const edges = event.altKey ? EDGES[event.key] : undefined;
+        if (event.altKey && !edges) return;
         const arrow = ARROWS[event.key];
-        if (arrow) {
-            event.preventDefault();
-            nudge(arrow, event.shiftKey ? 10 : 1, event.timeStamp);
-            return;
-        }
-        if (event.key === 'Enter' && target.closest('button')) return;
         const cell = PAD[event.key];
-        if (cell && desk.selected.length > 0) {
-            event.preventDefault();
-            void pressed(bench.align(...cell));
-            return;
-        }
-        const action = alone[event.key];
-        if (action) {
-            event.preventDefault();
-            action();
-        }
+        const isLetter = /^[a-z]$/i.test(event.key);
+        const action =
+            alone[
+                isLetter && !event.shiftKey ? event.key.toLowerCase() : isLetter ? event.key.toUpperCase() : event.key
+            ];
+        if (edges) {
+            if (desk.selected.length > 0) void pressed(bench.align(edges[event.shiftKey ? 1 : 0]));
+        } else if (arrow) nudge(arrow, event.shiftKey ? 10 : 1, event.timeStamp);
+        else if (cell && desk.selected.length > 0) void pressed(bench.align(...cell));
+        else if (PARTS[event.key]) void goTo(event.key);
+        else if (action) action();
+        else return;
+        event.preventDefault();
     }
 
     function nudge([x, y]: [number, number], by: number, now: number): void {
         if (desk.selected.length === 0) return;
-        const chosen = desk.selected.map((item) => item.id).join();
-        if (run.chosen !== chosen || now - run.last > RUN_ENDS) run.token = crypto.randomUUID();
-        Object.assign(run, { chosen, last: now });
-        void desk.run('move-by', { dx: x * by, dy: y * by }, desk.selection, { run: run.token });
+        const run = presses(desk.selected.map((item) => item.id).join(), now);
+        void desk.run('move-by', { dx: x * by, dy: y * by }, desk.selection, { run });
     }
 
     onMounted(() => window.addEventListener('keydown', onKey));

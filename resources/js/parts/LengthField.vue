@@ -1,14 +1,19 @@
 <script setup lang="ts">
+import { focusStage } from '@/desk/focus';
 import { figure } from '@/desk/geometry';
 import { useDesk } from '@/stores/desk';
 import { useUnits } from '@/stores/units';
 import InputText from 'primevue/inputtext';
 import { computed, ref, watch, type ComponentPublicInstance } from 'vue';
+import FieldComplaint from './FieldComplaint.vue';
 import { useFittingFigure } from './fittingFigure';
+import { usePresses } from './presses';
+import { relative } from './sums';
 
 /**
- * A field for a length: takes sums and units, Enter applies, Escape puts the old value back, up and down step by 1,
- * with Shift by 10. What was half typed applies to what was selected when typing began.
+ * A field for a length: takes sums and units, `+40` for 40 more; Enter applies, Escape puts the old value back and then
+ * leaves, up and down step by 1, with Shift by 10. A run of such presses is one line of the history. What was half typed
+ * applies to what was selected when typing began.
  */
 const props = defineProps<{
     label: string;
@@ -24,13 +29,16 @@ const props = defineProps<{
     hint?: string;
     /** it is no length but a count or an angle */
     plain?: boolean;
-    apply: (typed: string, ids: string[]) => Promise<boolean>;
+    /** what a sum calls the value the field holds; without it, the figure that is shown */
+    own?: string;
+    apply: (typed: string, ids: string[], run?: string) => Promise<boolean>;
 }>();
 
 const desk = useDesk();
 const text = ref<string | null>(null);
 const wrong = ref('');
 let meantFor: string[] = [];
+const presses = usePresses();
 
 const field = ref<ComponentPublicInstance | null>(null);
 const units = useUnits();
@@ -38,6 +46,8 @@ const read = (value: number) => (props.plain ? figure(value) : units.text(value)
 const shown = computed(() => text.value ?? (props.value === null ? '' : read(props.value)));
 const size = useFittingFigure(field, shown);
 
+// An error goes with its cause: when what is typed is another, or is meant for something else.
+watch(() => desk.selection.join(), giveBack);
 watch(
     () => props.value,
     () => {
@@ -48,15 +58,16 @@ watch(
 function type(value: string | undefined): void {
     if (text.value === null) meantFor = [...desk.selection];
     text.value = value ?? '';
+    wrong.value = '';
 }
 
-async function keep(): Promise<void> {
+async function keep(run?: string): Promise<void> {
     const typed = text.value?.trim();
     if (typed === undefined || typed === '' || (props.value !== null && typed === read(props.value))) {
         giveBack();
         return;
     }
-    const done = await props.apply(typed, meantFor);
+    const done = await props.apply(props.plain ? typed : relative(typed, props.own ?? shownOwn()), meantFor, run);
     if (done) giveBack();
     else wrong.value = desk.status.text;
 }
@@ -70,13 +81,19 @@ function step(by: number): void {
     const typed = Number(shown.value);
     if (!Number.isFinite(typed)) return;
     type(figure(typed + by));
-    void keep();
+    void keep(presses(meantFor.join()));
 }
+
+/** What the field holds, as a term of a sum. */
+const shownOwn = () => (props.value === null ? '' : read(props.value));
 
 function onKey(event: KeyboardEvent): void {
     if (event.key === 'Enter') void keep();
-    else if (event.key === 'Escape') giveBack();
-    else if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
+    else if (event.key === 'Escape') {
+        event.stopPropagation();
+        if (text.value === null) focusStage();
+        else giveBack();
+    } else if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
         event.preventDefault();
         step((event.key === 'ArrowUp' ? 1 : -1) * (event.shiftKey ? 10 : 1));
     }
@@ -84,7 +101,11 @@ function onKey(event: KeyboardEvent): void {
 </script>
 
 <template>
-    <label class="field" :class="{ wrong, disabled }" :title="wrong || mixed || hint || undefined">
+    <label
+        class="field"
+        :class="{ wrong, disabled }"
+        :title="[shown.length > 5 ? shown : '', mixed, hint].filter(Boolean).join(', ') || undefined"
+    >
         <span v-if="label">{{ label }}</span>
         <InputText
             ref="field"
@@ -100,10 +121,11 @@ function onKey(event: KeyboardEvent): void {
             size="small"
             @update:model-value="type"
             @focus="($event.target as HTMLInputElement).select()"
-            @blur="keep"
+            @blur="keep()"
             @keydown="onKey"
         />
         <em v-if="unit">{{ unit }}</em>
+        <FieldComplaint :words="wrong" :of="field" />
     </label>
 </template>
 
@@ -134,6 +156,7 @@ function onKey(event: KeyboardEvent): void {
     color: #8d958f;
 }
 .field :deep(input) {
+    text-overflow: ellipsis;
     width: 100%;
     min-width: 0;
     border: 0;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useFocusBack } from '@/desk/focus';
 import InputText from 'primevue/inputtext';
 import { ref } from 'vue';
 
@@ -6,6 +7,7 @@ import { ref } from 'vue';
 const props = defineProps<{ value: string; label: string; placeholder?: string }>();
 const emit = defineEmits<{ keep: [text: string]; done: [] }>();
 const text = ref<string | null>(null);
+useFocusBack();
 
 function keep(): void {
     const typed = text.value?.trim();

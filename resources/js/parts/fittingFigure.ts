@@ -3,10 +3,11 @@ import { computed, onBeforeUnmount, onMounted, ref, type ComponentPublicInstance
 /** The advance of a figure of the monospaced font, by its size. */
 const ADVANCE = 0.616;
 
-const [LARGEST, SMALLEST] = [12, 8];
+/** px; what does not fit at the least is cut off with an ellipsis, and stands whole in the tooltip */
+const [LARGEST, SMALLEST] = [12, 11];
 
 /**
- * Sets a long number smaller rather than cutting it off.
+ * Sets a long number a little smaller before it is cut off.
  *
  * @param field the component of the input; its padding is no room
  * @param shown what stands in it

@@ -51,6 +51,9 @@ export const useBench = defineStore('bench', () => {
     const free = computed(() => desk.selected.filter((item) => !desk.tree.isLocked(item.id)));
     const locked = computed(() => desk.selected.filter((item) => desk.tree.isLocked(item.id)));
 
+    /** Whether there are enough that can move to even them out. */
+    const canSpace = computed(() => free.value.length >= (within.value === 'selection' ? 3 : 2));
+
     /** The anchor: the one chosen, else the one locked item, else the one selected last. */
     const anchor = computed(
         () =>
@@ -80,7 +83,7 @@ export const useBench = defineStore('bench', () => {
                       { key: 'anchor', words: 'one of them' },
                   ] as const)
                 : []),
-            { key: 'ground' as const, words: several && as.value === 'each' ? 'what each lies on' : 'its ground' },
+            { key: 'ground' as const, words: several && as.value === 'each' ? 'what each lies on' : 'what it lies on' },
             { key: 'sheet' as const, words: 'the sheet' },
             { key: 'margins' as const, words: 'the margins' },
             ...desk.guides.map((guide) => ({
@@ -187,6 +190,7 @@ export const useBench = defineStore('bench', () => {
         columns,
         count,
         free,
+        canSpace,
         anchor,
         pairs,
         targets,

@@ -159,7 +159,7 @@ export const useDesk = defineStore('desk', () => {
                     if (SELECTING.includes(command)) select(answer.report.selection ?? []);
                     if (answer.report.originals && answer.report.copies)
                         copied.value = { originals: answer.report.originals, copies: answer.report.copies };
-                    say(answer.report.summary + remarks(answer));
+                    say(answer.report.summary + remarks(answer, (id) => stored.value.get(id)?.name ?? ''));
                     resolve(true);
                 },
                 async refused(problem) {
@@ -303,10 +303,15 @@ function distance(params: Commands['move-by'], shown?: Point): { dx: number; dy:
 }
 
 /** What else there is to say of an answer, after its summary. */
-function remarks(answer: Answer): string {
-    const { missing_characters: missing, off_pixel: off } = answer.report;
+function remarks(answer: Answer, nameOf: (id: string) => string): string {
+    const { missing_characters: missing, off_pixel: off, past_sheet: past } = answer.report;
     const said = [];
     if (missing?.length) said.push(`the font has no ${missing.slice(0, 5).join(' ')}`);
     if (off?.length) said.push(`${off.length} off the pixel`);
+    const [first] = past ?? [];
+    if (first && past)
+        said.push(
+            past.length === 1 ? `"${nameOf(first)}" reaches past the sheet` : `${past.length} reach past the sheet`,
+        );
     return said.length ? `; ${said.join('; ')}` : '';
 }

@@ -20,6 +20,8 @@ export const useRehearsal = defineStore('rehearsal', () => {
     /** the items as they would be */
     const ghosts = shallowRef<Item[]>([]);
     const words = ref('');
+    /** whether the words say why it cannot be done */
+    const refused = ref(false);
     const question = restingQuestion(REST);
 
     function offer(order: Order | null): void {
@@ -41,7 +43,10 @@ export const useRehearsal = defineStore('rehearsal', () => {
                 ghosts.value = [...outermost(answer, items), ...elsewhere(answer.slices ?? [])];
                 words.value = answer.report.summary;
             },
-            (problem) => (words.value = `not now: ${problem.message}`),
+            (problem) => {
+                refused.value = true;
+                words.value = problem.message;
+            },
         );
     }
 
@@ -60,9 +65,10 @@ export const useRehearsal = defineStore('rehearsal', () => {
         question.drop();
         ghosts.value = [];
         words.value = '';
+        refused.value = false;
     }
 
-    return { ghosts, words, offer, end };
+    return { ghosts, words, refused, offer, end };
 });
 
 /** What was made or changed itself: not what only moves along in a group, nor a group that only follows what is in it. */

@@ -18,7 +18,8 @@ const LONGEST_WAIT = 4000;
 /** What still has to reach the server. When it is gone, errands wait; nothing is lost while the page is open. */
 export const useSending = defineStore('sending', () => {
     const queue = shallowRef<readonly Errand[]>([]);
-    const unreachable = ref(false);
+    /** why nothing can be sent, in words; empty while it can */
+    const unreachable = ref('');
     let running = false;
     let wake: (() => void) | null = null;
 
@@ -42,15 +43,15 @@ export const useSending = defineStore('sending', () => {
         for (let errand = queue.value[0]; errand; errand = queue.value[0]) {
             try {
                 await errand.send();
-                unreachable.value = false;
+                unreachable.value = '';
             } catch (error) {
                 if (error instanceof Unreachable) {
-                    unreachable.value = true;
+                    unreachable.value = error.message;
                     await pause(wait);
                     wait = Math.min(wait * 2, LONGEST_WAIT);
                     continue;
                 }
-                unreachable.value = false;
+                unreachable.value = '';
                 await errand.refused(
                     error instanceof Problem ? error : new Problem(0, 'This could not be done. Load the page again.'),
                 );

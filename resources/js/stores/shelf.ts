@@ -1,21 +1,35 @@
 import { api } from '@/api/client';
 import type { DocumentSummary, NewSheet } from '@/api/types';
+import { kept } from './kept';
 import { defineStore } from 'pinia';
 import { computed, ref } from 'vue';
+
+export type Sorting = 'changed' | 'name' | 'sheets';
+
+const byName = (a: DocumentSummary, b: DocumentSummary) =>
+    a.name.localeCompare(b.name, 'en', { numeric: true, sensitivity: 'base' });
+const ORDERS: Record<Sorting, (a: DocumentSummary, b: DocumentSummary) => number> = {
+    changed: (a, b) => b.changed.localeCompare(a.changed) || byName(a, b),
+    name: byName,
+    sheets: (a, b) => b.sheets.length - a.sheets.length || byName(a, b),
+};
 
 /** The documents on the shelf. */
 export const useShelf = defineStore('shelf', () => {
     const documents = ref<DocumentSummary[]>([]);
     const loaded = ref(false);
     const search = ref('');
+    const sorting = kept<Sorting>('allsquare-sorting', 'changed');
 
     const found = computed(() => {
         const words = search.value.trim().toLowerCase();
-        return documents.value.filter(
-            (document) =>
-                document.name.toLowerCase().includes(words) ||
-                document.sheets.some((sheet) => sheet.name.toLowerCase().includes(words)),
-        );
+        return documents.value
+            .filter(
+                (document) =>
+                    document.name.toLowerCase().includes(words) ||
+                    document.sheets.some((sheet) => sheet.name.toLowerCase().includes(words)),
+            )
+            .sort(ORDERS[sorting.value]);
     });
 
     async function load(): Promise<void> {
@@ -56,5 +70,5 @@ export const useShelf = defineStore('shelf', () => {
         documents.value = documents.value.map((document) => (document.id === changed.id ? changed : document));
     }
 
-    return { documents, loaded, search, found, load, rename, copy, remove, create, openFile };
+    return { documents, loaded, search, sorting, found, load, rename, copy, remove, create, openFile };
 });

@@ -17,6 +17,8 @@ export const useView = defineStore('view', () => {
     const size = ref({ w: 0, h: 0 });
     const tool = ref<Tool>('select');
     const hovered = ref<string | null>(null);
+    /** the item picked from the menu of what lies under the pointer */
+    const picked = ref<string | null>(null);
     const pointer = ref<Point | null>(null);
     /** the text that is being edited, or the place of a new one */
     const editing = ref<{ item: string | null; at: Box } | null>(null);
@@ -33,6 +35,9 @@ export const useView = defineStore('view', () => {
     const outlinesOnly = ref(false);
     /** whether the sheet was fitted and not moved since: then it stays fitted when its room changes */
     const fitted = ref(false);
+    /** the panel at the side, and the well that is shown where two share one place */
+    const panel = ref<'contents' | 'guides' | 'slices'>('contents');
+    const wellShown = ref<'space' | 'gaps'>('space');
     const benchOpen = ref(true);
     const sideOpen = ref(true);
     const drawer = ref<'look' | 'history' | null>(null);
@@ -85,6 +90,7 @@ export const useView = defineStore('view', () => {
         size,
         tool,
         hovered,
+        picked,
         pointer,
         editing,
         showSlices,
@@ -96,6 +102,8 @@ export const useView = defineStore('view', () => {
         bare,
         outlinesOnly,
         fitted,
+        panel,
+        wellShown,
         benchOpen,
         sideOpen,
         drawer,

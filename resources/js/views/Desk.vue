@@ -6,6 +6,7 @@ import { useClipboard } from '@/desk/clipboard';
 import HistoryDrawer from '@/desk/drawer/HistoryDrawer.vue';
 import LookDrawer from '@/desk/drawer/LookDrawer.vue';
 import ItemMenu from '@/desk/ItemMenu.vue';
+import { useDeskFocus } from '@/desk/focus';
 import { useKeys } from '@/desk/keys';
 import KeysDialog from '@/desk/KeysDialog.vue';
 import SheetTabs from '@/desk/SheetTabs.vue';
@@ -30,6 +31,7 @@ const sending = useSending();
 const route = useRoute();
 const router = useRouter();
 const { listOpen } = useKeys();
+useDeskFocus();
 useClipboard();
 const missing = ref('');
 const menu = ref<InstanceType<typeof ItemMenu> | null>(null);
@@ -101,7 +103,7 @@ onBeforeUnmount(() => {
         <template v-else>
             <Side v-show="view.sideOpen" />
             <main>
-                <Stage @menu="(event, under) => menu?.open(event, under)" @shown="shown" />
+                <Stage @menu="(event, under, locked) => menu?.open(event, under, locked)" @shown="shown" />
             </main>
             <Bench v-show="view.benchOpen" />
             <div class="drawers">

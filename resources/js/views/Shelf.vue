@@ -5,7 +5,7 @@ import NewSheetDialog from '@/parts/NewSheetDialog.vue';
 import TopBar from '@/parts/TopBar.vue';
 import NewOnes from '@/shelf/NewOnes.vue';
 import StandingDocument from '@/shelf/StandingDocument.vue';
-import { useShelf } from '@/stores/shelf';
+import { useShelf, type Sorting } from '@/stores/shelf';
 import InputText from 'primevue/inputtext';
 import { useToast } from 'primevue/usetoast';
 import { computed, onMounted, ref } from 'vue';
@@ -19,6 +19,7 @@ const exact = ref(false);
 const failed = ref('');
 const dropping = ref(false);
 const opening = ref('');
+const SORTINGS: Record<Sorting, string> = { changed: 'last changed', name: 'name', sheets: 'number of sheets' };
 const isDemoOnly = computed(() => shelf.documents.length === 1);
 
 onMounted(load);
@@ -26,7 +27,7 @@ onMounted(load);
 async function load(): Promise<void> {
     document.title = 'All Square';
     failed.value = '';
-    await shelf.load().catch(() => (failed.value = 'The server does not answer. Is it running?'));
+    await shelf.load().catch((error: Error) => (failed.value = error.message));
 }
 
 async function attempt(work: () => Promise<unknown>): Promise<void> {
@@ -35,7 +36,7 @@ async function attempt(work: () => Promise<unknown>): Promise<void> {
     } catch (error) {
         toast.add({
             severity: 'error',
-            detail: error instanceof Problem ? error.message : 'The server does not answer. Nothing was changed.',
+            detail: error instanceof Problem ? error.message : `${(error as Error).message} Nothing was changed.`,
             life: 6000,
         });
     }
@@ -108,13 +109,21 @@ function remove(document: DocumentSummary): Promise<void> {
                         @change="pick"
                     />
                 </label>
-                <InputText
-                    v-if="shelf.documents.length > 6"
-                    v-model="shelf.search"
-                    placeholder="Search"
-                    aria-label="Search the documents"
-                    size="small"
-                />
+                <template v-if="shelf.documents.length > 1">
+                    <label class="sort">
+                        Sort by
+                        <select v-model="shelf.sorting">
+                            <option v-for="(words, key) in SORTINGS" :key="key" :value="key">{{ words }}</option>
+                        </select>
+                    </label>
+                    <InputText
+                        v-model="shelf.search"
+                        type="search"
+                        placeholder="Search documents and sheets"
+                        aria-label="Search documents and sheets"
+                        size="small"
+                    />
+                </template>
             </div>
             <p v-if="failed" class="failed">
                 {{ failed }} <button class="btn" type="button" @click="load">Try again</button>

@@ -38,7 +38,7 @@ final class SeriesTest extends TestCase
         self::assertSame([100.0, 772.0], [$tops[0], $tops[21]]);
         $gaps = array_map(static fn (float $a, float $b): float => $b - $a, array_slice($tops, 0, -1), array_slice($tops, 1));
         self::assertSame([32.0], array_values(array_unique($gaps)));
-        self::assertStringContainsString('21 steps of 32 down (was 16 steps of 42 down)', $done->report->summary);
+        self::assertStringContainsString('22 in all, 32 down from one to the next (was 17 in all, 42 down from one to the next)', $done->report->summary);
         $scene->run('set-series', [$page], ['dy' => 30]);
         self::assertSame(100.0 + 21 * 30, $scene->bounds($page)->bottom());
     }

@@ -78,9 +78,9 @@ final class DocumentFileTest extends TestCase
     {
         $document = static fn (array $sheet): string => json_encode(['format' => DocumentFile::FORMAT, 'version' => 2, 'name' => 'N', 'sheets' => [['name' => 'S', 'width' => 10, 'height' => 10, ...$sheet]]], JSON_THROW_ON_ERROR);
         $box = ['kind' => 'box', 'name' => 'b', 'frame' => ['x' => 0, 'y' => 0, 'w' => 1, 'h' => 1]];
-        yield 'no JSON' => ['{"format":', 'This file is no JSON'];
-        yield 'another format' => ['{"format":"other"}', 'This file holds no document'];
-        yield 'no version' => ['{"format":"allsquare-document"}', 'does not say of which version'];
+        yield 'no JSON' => ['{"format":', 'This is not a document file'];
+        yield 'another format' => ['{"format":"other"}', 'This file is not a document'];
+        yield 'no version' => ['{"format":"allsquare-document"}', 'does not say which version'];
         yield 'a later one' => ['{"format":"allsquare-document","version":9}', 'written by a later version (9; up to 2 is read here)'];
         yield 'too large a sheet' => [$document(['width' => 40000]), 'A sheet is from 1 to 30,000 px'];
         yield 'two of one id' => [$document(['items' => [['id' => 'x', ...$box], ['id' => 'x', ...$box]]]), 'Two items have the id "x".'];

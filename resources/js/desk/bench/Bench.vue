@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { useView } from '@/stores/view';
+import { storeToRefs } from 'pinia';
 import { onBeforeUnmount, onMounted, ref } from 'vue';
 import AlignWell from './AlignWell.vue';
 import GapsWell from './GapsWell.vue';
@@ -9,7 +11,7 @@ import SpaceWell from './SpaceWell.vue';
 const WIDE = 1262;
 const bench = ref<HTMLElement | null>(null);
 const wide = ref(true);
-const shown = ref<'space' | 'gaps'>('space');
+const { wellShown: shown } = storeToRefs(useView());
 
 const observer = new ResizeObserver(([entry]) => {
     if (entry && entry.contentRect.width > 0) wide.value = entry.contentRect.width >= WIDE;
@@ -35,7 +37,7 @@ onBeforeUnmount(() => observer.disconnect());
     position: relative;
     display: grid;
     grid-template-columns: minmax(346px, 1.15fr) minmax(296px, 1fr) minmax(380px, 1.1fr);
-    height: 192px;
+    height: 216px;
     background: var(--paper);
     border-top: 1px solid var(--line);
     min-width: 0;

@@ -46,8 +46,8 @@ function shown(side: Side): number | null {
 
 const mixed = (side: Side) => mixedOf(desk.selected, side, reference.value).words;
 
-const place = (side: Side) => (typed: string, ids: string[]) =>
-    desk.run('place', { [side]: typed, ref: reference.value, as: asEach.value ? 'each' : 'one' }, ids);
+const place = (side: Side) => (typed: string, ids: string[], run?: string) =>
+    desk.run('place', { [side]: typed, ref: reference.value, as: asEach.value ? 'each' : 'one' }, ids, { run });
 
 const clearances = computed(() =>
     SIDES.map((side) => {
@@ -57,7 +57,7 @@ const clearances = computed(() =>
     }),
 );
 
-const clear = (side: Commands['set-clearance']['side']) => (typed: string, ids: string[]) =>
+const clear = (side: Commands['set-clearance']['side']) => (typed: string, ids: string[], run?: string) =>
     desk.run(
         'set-clearance',
         {
@@ -67,6 +67,7 @@ const clear = (side: Commands['set-clearance']['side']) => (typed: string, ids: 
             ...(bench.by === 'frame' ? {} : { by: bench.by }),
         },
         ids,
+        { run },
     );
 </script>
 
@@ -95,29 +96,32 @@ const clear = (side: Commands['set-clearance']['side']) => (typed: string, ids: 
                     :apply="clear(one.side)"
                 />
                 <div class="item">
-                    <button
+                    <!-- For the pointer; the choice beneath says the same in words. -->
+                    <i
                         v-for="point in POINTS"
                         :key="point.ref"
                         class="point"
-                        type="button"
-                        :disabled="nothing"
-                        :aria-pressed="reference === point.ref"
-                        :aria-label="`x and y are those of the ${point.words}`"
+                        aria-hidden="true"
+                        :class="{ chosen: reference === point.ref }"
                         :style="{ left: `${point.x * 100}%`, top: `${point.y * 100}%` }"
                         v-tooltip.top="{ value: `x and y of the ${point.words}`, showDelay: 500 }"
-                        @click="reference = point.ref"
+                        @click="reference = nothing ? reference : point.ref"
                     />
                     <LengthField
                         v-for="side in MEASURES"
                         :key="side"
                         :label="side"
                         :name="side"
+                        :own="side"
                         :value="shown(side)"
                         :mixed="mixed(side)"
                         :disabled="nothing"
                         :apply="place(side)"
                     />
                 </div>
+                <select v-model="reference" class="reference" :disabled="nothing" aria-label="x and y are those of the">
+                    <option v-for="point in POINTS" :key="point.ref" :value="point.ref">{{ point.words }}</option>
+                </select>
             </div>
             <TurnColumn :as-each="asEach" :reference="reference" />
         </div>
@@ -137,9 +141,9 @@ const clear = (side: Commands['set-clearance']['side']) => (typed: string, ids: 
 .figure {
     position: relative;
     flex: 1;
-    min-width: 232px;
-    max-width: 320px;
-    height: 124px;
+    min-width: 236px;
+    max-width: 340px;
+    height: 148px;
     background: var(--well);
     border: 1px solid var(--line);
     container-type: inline-size;
@@ -157,13 +161,13 @@ const clear = (side: Commands['set-clearance']['side']) => (typed: string, ids: 
 }
 .item {
     position: absolute;
-    inset: 31px 51px;
-    padding: 0 4px;
+    inset: 36px 53px 37px;
+    padding: 0 6px;
     border: 1.4px solid var(--spruce);
     background: var(--spruce-wash);
     display: grid;
     grid-template-columns: 1fr 1fr;
-    gap: 4px;
+    gap: 5px 4px;
     align-content: center;
 }
 .nothing .item {
@@ -171,7 +175,7 @@ const clear = (side: Commands['set-clearance']['side']) => (typed: string, ids: 
     background: transparent;
 }
 .item > label {
-    height: 23px;
+    height: 26px;
     padding-left: 4px;
 }
 .item > label :deep(input) {
@@ -179,8 +183,8 @@ const clear = (side: Commands['set-clearance']['side']) => (typed: string, ids: 
 }
 .clearance {
     position: absolute;
-    width: 46px;
-    height: 23px;
+    width: 44px;
+    height: 26px;
     padding: 0;
 }
 .clearance :deep(input) {
@@ -192,45 +196,56 @@ const clear = (side: Commands['set-clearance']['side']) => (typed: string, ids: 
 }
 .left {
     left: 2px;
-    top: calc(50% - 11.5px);
+    top: calc(50% - 13px);
 }
 .right {
     right: 2px;
-    top: calc(50% - 11.5px);
+    top: calc(50% - 13px);
+}
+.top,
+.bottom {
+    width: 56px;
+    left: calc(50% - 28px);
 }
 .top {
-    width: 52px;
-    top: 4px;
-    left: calc(50% - 26px);
+    top: 3px;
 }
 .bottom {
-    width: 52px;
-    bottom: 4px;
-    left: calc(50% - 26px);
+    bottom: 3px;
+}
+.reference {
+    position: absolute;
+    left: 3px;
+    bottom: 3px;
+    width: 84px;
+    height: 26px;
+    border: 1px solid var(--line);
+    border-radius: 3px;
+    background: var(--card);
+    color: var(--ink);
+    font: 11.5px var(--words);
+}
+.reference:disabled {
+    background: transparent;
+    color: var(--off);
 }
 .point {
     position: absolute;
-    width: 17px;
-    height: 17px;
-    margin: -8.5px;
-    padding: 0;
-    border: 0;
-    background: none;
+    width: 13px;
+    height: 13px;
+    margin: -6.5px;
     cursor: pointer;
 }
 .point::before {
     content: '';
     position: absolute;
-    inset: 5px;
+    inset: 3px;
     background: var(--card);
     border: 1.2px solid var(--spruce);
 }
-.point[aria-pressed='true']::before {
-    inset: 4px;
+.point.chosen::before {
+    inset: 2px;
     background: var(--spruce);
-}
-.point:hover:not(:disabled)::before {
-    inset: 3.5px;
 }
 .nothing .point::before {
     border-color: var(--edge);
@@ -242,16 +257,12 @@ const clear = (side: Commands['set-clearance']['side']) => (typed: string, ids: 
         padding-right: 3px;
     }
 }
-@container (min-width: 301px) {
+@container (min-width: 310px) {
     .figure .item {
-        inset: 31px 66px;
+        inset: 36px 69px 37px;
     }
     .figure .clearance {
         width: 60px;
-    }
-    .figure .top,
-    .figure .bottom {
-        left: calc(50% - 30px);
     }
 }
 </style>

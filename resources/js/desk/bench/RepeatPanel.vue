@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import type { Commands } from '@/api/commands.gen';
+import { usePanelFocus } from '@/desk/focus';
 import { counted } from '@/desk/words';
+import { readCount, readSum } from '@/parts/sums';
 import { useBench, type Order } from '@/stores/bench';
 import { useDesk } from '@/stores/desk';
 import { useUnits } from '@/stores/units';
@@ -30,60 +32,69 @@ const FACINGS: { key: NonNullable<Commands['ring']['facing']>; words: string }[]
 ];
 
 const block = reactive({ columns: '3', rows: '2', across: '8', down: '8', fit: false });
-const steps = reactive({ count: '4', dx: '0', dy: '0', angle: '0', inset: '0', until: false });
+const steps = reactive({ count: '5', dx: '0', dy: '0', angle: '0', inset: '0', until: false });
 const ring = reactive({ count: '12', cx: '', cy: '', radius: '100', start: '0', sweep: '360', every: '' });
 const facing = ref<NonNullable<Commands['ring']['facing']>>('upright');
 const series = ref(true);
 const countUp = ref(false);
 const list = ref('');
 
-const number = (text: string, otherwise: number) =>
-    Number.isFinite(Number(text)) && text.trim() ? Number(text) : otherwise;
-const whole = (text: string, least: number) => Math.max(least, Math.round(number(text, least)));
 const more = () => ({
     ...(series.value ? { series: true } : {}),
     ...(countUp.value ? { count_up: true } : {}),
     ...(list.value.trim() ? { list: list.value } : {}),
 });
 
-const order = (): Order => {
-    if (kind.value === 'block') {
-        const cells = block.fit ? { cell: 'fit' as const } : {};
-        const gaps = { column_gap: block.across, row_gap: block.down };
-        const size = { columns: whole(block.columns, 1), rows: whole(block.rows, 1) };
-        return { command: 'block', params: { ...size, ...gaps, ...cells, copies: 'fill', ...more() } };
-    }
-    if (kind.value === 'steps') {
-        const often = steps.until ? { until: 'margins' as const } : { count: whole(steps.count, 1) };
-        const turn = number(steps.angle, 0) ? { angle: number(steps.angle, 0) } : {};
-        const inset = steps.inset.trim() && steps.inset !== '0' ? { inset: steps.inset } : {};
-        return {
-            command: 'step-repeat',
-            params: { dx: steps.dx, dy: steps.dy, ...turn, ...inset, ...often, ...more() },
-        };
-    }
-    const every = ring.every.trim() ? { every: whole(ring.every, 2) } : {};
+/** null while a number cannot be read, which its field says. */
+const order = (): Order | null => (kind.value === 'block' ? ofBlock() : kind.value === 'steps' ? ofSteps() : ofRing());
+
+function ofBlock(): Order<'block'> | null {
+    const [columns, rows] = [readCount(block.columns), readCount(block.rows)];
+    if (columns === null || rows === null) return null;
+    const cells = block.fit ? { cell: 'fit' as const } : {};
+    const gaps = { column_gap: block.across, row_gap: block.down };
+    return { command: 'block', params: { columns, rows, ...gaps, ...cells, copies: 'fill', ...more() } };
+}
+
+function ofSteps(): Order<'step-repeat'> | null {
+    const [inAll, turn] = [readCount(steps.count, 2), readSum(steps.angle)];
+    if (turn === null || (inAll === null && !steps.until)) return null;
+    const originals = Math.max(1, desk.selected.length);
+    const often = steps.until
+        ? { until: 'margins' as const }
+        : { count: Math.max(1, Math.ceil((inAll ?? 2) / originals) - 1) };
+    const inset = steps.inset.trim() && steps.inset !== '0' ? { inset: steps.inset } : {};
+    return {
+        command: 'step-repeat',
+        params: { dx: steps.dx, dy: steps.dy, ...(turn ? { angle: turn } : {}), ...inset, ...often, ...more() },
+    };
+}
+
+function ofRing(): Order<'ring'> | null {
+    const [count, start, sweep] = [readCount(ring.count), readSum(ring.start), readSum(ring.sweep)];
+    const every = ring.every.trim() ? readCount(ring.every, 2) : undefined;
+    if (count === null || start === null || sweep === null || every === null) return null;
     return {
         command: 'ring',
         params: {
             cx: units.fromZero(ring.cx, 'x'),
             cy: units.fromZero(ring.cy, 'y'),
             radius: ring.radius,
-            count: whole(ring.count, 1),
-            start: number(ring.start, 0),
-            sweep: number(ring.sweep, 360),
+            count,
+            start,
+            sweep,
             facing: facing.value,
-            ...every,
+            ...(every === undefined ? {} : { every }),
             ...more(),
         },
     };
-};
+}
 
 /** Numbers that suit what is selected: steps of its own size and the gap, a ring round the middle of the sheet. */
 function suggest(): void {
     const box = desk.selectedBox;
     if (!box || !desk.sheet) return;
-    const gap = number(bench.gap, 0) * units.pixels;
+    const gap = (readSum(bench.gap) ?? 0) * units.pixels;
     [block.across, block.down] = [bench.gap, bench.gap];
     [steps.dx, steps.dy] = box.w > box.h ? ['0', units.text(box.h + gap)] : [units.text(box.w + gap), '0'];
     [ring.cx, ring.cy] = [units.place(desk.sheet.width / 2, 'x'), units.place(desk.sheet.height / 2, 'y')];
@@ -92,13 +103,23 @@ function suggest(): void {
 
 // What these numbers would give is shown for as long as the panel is open.
 const isOpen = ref(false);
+const { opened, closed } = usePanelFocus();
+function show(): void {
+    isOpen.value = true;
+    opened('.repeat-panel');
+}
+function hide(): void {
+    isOpen.value = false;
+    closed();
+}
 watch(
     () => JSON.stringify([isOpen.value, order(), desk.selection]),
     () => rehearsal.offer(isOpen.value ? order() : null),
 );
 
 async function make(): Promise<void> {
-    if (await pressed(order())) panel.value?.hide();
+    const made = order();
+    if (made && (await pressed(made))) panel.value?.hide();
 }
 
 const what = computed(() => counted(desk.selected));
@@ -112,13 +133,13 @@ defineExpose({
 </script>
 
 <template>
-    <Popover ref="panel" class="repeat-panel" @show="isOpen = true" @hide="isOpen = false">
+    <Popover ref="panel" class="repeat-panel" @show="show" @hide="hide">
         <form class="repeat" aria-label="Repeat" @submit.prevent="make">
             <h3>Repeat {{ what }}</h3>
             <Choice v-model="kind" word="in" label="Repeat in" :options="KINDS" />
             <div v-if="kind === 'block'" class="fields">
-                <SumField v-model="block.columns" label="columns" name="block columns" plain stretch />
-                <SumField v-model="block.rows" label="rows" name="block rows" plain stretch />
+                <SumField v-model="block.columns" label="columns" name="block columns" :least="1" stretch />
+                <SumField v-model="block.rows" label="rows" name="block rows" :least="1" stretch />
                 <SumField v-model="block.across" label="gap across" name="block across" stretch />
                 <SumField v-model="block.down" label="gap down" name="block down" stretch />
                 <label class="tick whole"
@@ -128,33 +149,34 @@ defineExpose({
             <div v-else-if="kind === 'steps'" class="fields">
                 <SumField v-model="steps.dx" label="across" name="steps dx" stretch />
                 <SumField v-model="steps.dy" label="down" name="steps dy" stretch />
-                <SumField v-model="steps.angle" label="turn °" name="steps angle" stretch />
-                <SumField v-model="steps.inset" label="further in" name="steps inset" stretch />
+                <SumField v-model="steps.angle" label="turn °" name="steps angle" number stretch />
+                <SumField v-model="steps.inset" label="inset per copy" name="steps inset" stretch />
                 <SumField
                     v-model="steps.count"
-                    label="copies"
+                    label="in all"
                     name="steps count"
-                    plain
+                    :least="2"
                     stretch
                     :disabled="steps.until"
                 />
                 <label class="tick"><input v-model="steps.until" type="checkbox" /> until the margins</label>
             </div>
             <div v-else class="fields">
-                <SumField v-model="ring.count" label="places" name="ring count" plain stretch />
+                <SumField v-model="ring.count" label="in all" name="ring count" :least="1" stretch />
                 <SumField v-model="ring.radius" label="radius" name="ring radius" stretch />
                 <SumField v-model="ring.cx" label="centre x" name="ring cx" stretch />
                 <SumField v-model="ring.cy" label="centre y" name="ring cy" stretch />
-                <SumField v-model="ring.start" label="from °" name="ring start" stretch />
-                <SumField v-model="ring.sweep" label="over °" name="ring sweep" stretch />
+                <SumField v-model="ring.start" label="start angle °" name="ring start" number stretch />
+                <SumField v-model="ring.sweep" label="sweep °" name="ring sweep" number stretch />
                 <Choice v-model="facing" class="whole" word="facing" label="Facing" :options="FACINGS" />
                 <SumField
                     v-if="desk.selected.length === 2"
                     v-model="ring.every"
                     class="whole"
-                    label="the front one at every"
+                    label="place the front item at every"
                     name="ring every"
-                    plain
+                    :least="2"
+                    optional
                     stretch
                 />
             </div>
@@ -163,11 +185,11 @@ defineExpose({
             >
             <label class="tick"><input v-model="countUp" type="checkbox" /> running figures count up: 01, 02, 03</label>
             <label class="list">
-                or their words, one line each
+                or their words, one line for each in all
                 <textarea v-model="list" rows="2" name="list" aria-label="Words of the copies, one line each" />
             </label>
             <p class="said" aria-live="polite">{{ rehearsal.words }}</p>
-            <button class="btn main" type="submit">Repeat</button>
+            <button class="btn main" type="submit" :disabled="!order()">Repeat</button>
         </form>
     </Popover>
 </template>

@@ -3,6 +3,7 @@ import type { Commands } from '@/api/commands.gen';
 import type { Item, Series } from '@/api/types';
 import { useActions } from '@/desk/actions';
 import LengthField from '@/parts/LengthField.vue';
+import { readSum } from '@/parts/sums';
 import { useDesk } from '@/stores/desk';
 import { computed, ref } from 'vue';
 
@@ -26,14 +27,14 @@ const FIELDS: Record<Series['kind'], { name: Name; label: string; whole?: boolea
         { name: 'dx', label: 'across' },
         { name: 'dy', label: 'down' },
         { name: 'angle', label: 'turn', whole: true, unit: '°' },
-        { name: 'inset', label: 'further in' },
+        { name: 'inset', label: 'inset per copy' },
     ],
     ring: [
-        { name: 'count', label: 'places', whole: true },
+        { name: 'count', label: 'in all', whole: true },
         { name: 'radius', label: 'radius' },
-        { name: 'start', label: 'from', whole: true, unit: '°' },
-        { name: 'sweep', label: 'over', whole: true, unit: '°' },
-        { name: 'every', label: 'every', whole: true },
+        { name: 'start', label: 'start', whole: true, unit: '°' },
+        { name: 'sweep', label: 'sweep', whole: true, unit: '°' },
+        { name: 'every', label: 'front at every', whole: true },
     ],
 };
 const WORDS = { block: 'Rows and columns', steps: 'Steps', ring: 'Ring' };
@@ -52,12 +53,12 @@ function shown(name: Name): number | null {
 }
 
 const apply = (name: Name, whole: boolean) => (typed: string, ids: string[]) => {
-    const figure = Number(typed);
-    if (whole && !Number.isFinite(figure)) {
-        desk.say(`"${typed}" is no number.`, 'refused');
+    const figure = readSum(typed);
+    if (whole && figure === null) {
+        desk.say(`"${typed}" cannot be read as a number.`, 'refused');
         return Promise.resolve(false);
     }
-    const value = whole ? figure : typed;
+    const value = whole ? (figure ?? 0) : typed;
     return desk.run('set-series', { [name]: value, ...(keep.value && canKeep.value ? { extent: 'keep' } : {}) }, ids);
 };
 </script>

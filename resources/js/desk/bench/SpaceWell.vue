@@ -5,6 +5,7 @@ import { useBench, type Order } from '@/stores/bench';
 import { useDesk } from '@/stores/desk';
 import { useUnits } from '@/stores/units';
 import { pressed, vRehearse } from '@/stores/rehearsal';
+import { readCount } from '@/parts/sums';
 import { computed, ref } from 'vue';
 import { dividing, gapsOf, gapWords } from './gaps';
 import RepeatPanel from './RepeatPanel.vue';
@@ -19,13 +20,13 @@ const { actions } = useActions();
 const repeat = ref<InstanceType<typeof RepeatPanel> | null>(null);
 
 const AXES = [
-    { axis: 'x' as const, words: 'across', sign: '↔' },
-    { axis: 'y' as const, words: 'down', sign: '↕' },
+    { axis: 'x' as const, words: 'across', sign: '↔', key: 'e' },
+    { axis: 'y' as const, words: 'down', sign: '↕', key: 'Shift E' },
 ];
 const MODES = { gaps: 'gaps', starts: 'left, top edges', centres: 'centres', ends: 'right, bottom edges' } as const;
 const WITHIN = {
     selection: 'their extent',
-    ground: 'their ground',
+    ground: 'what they lie on',
     margins: 'the margins',
     sheet: 'the sheet',
 } as const;
@@ -33,7 +34,7 @@ const HOLDS = { first: 'first stays', centre: 'middle stays', last: 'last stays'
 
 const series = computed(() => (desk.selected.length === 1 && desk.selected[0]?.series ? desk.selected[0] : null));
 const free = computed(() => bench.free);
-const spaced = computed(() => free.value.length >= (bench.within === 'selection' ? 3 : 2));
+const spaced = computed(() => bench.canSpace);
 const gaps = computed(() => ({ x: gapsOf(free.value, 'x'), y: gapsOf(free.value, 'y') }));
 
 /** Along which axis they lie: where gaps are smaller than nothing, they do not. */
@@ -59,10 +60,18 @@ const sentence = computed(() => {
     return `${gapWords(gaps.value[along.value])} ${along.value === 'x' ? 'across' : 'down'}`;
 });
 
-const block = (): Order<'block'> => ({
-    command: 'block',
-    params: { columns: Math.max(1, Math.round(Number(bench.columns)) || 1), column_gap: bench.gap, row_gap: bench.gap },
-});
+/** null while the number of columns cannot be read, which its field says */
+const block = (): Order<'block'> | null => {
+    const columns = readCount(bench.columns);
+    return columns === null
+        ? null
+        : { command: 'block', params: { columns, column_gap: bench.gap, row_gap: bench.gap } };
+};
+
+function make(order: () => Order | null): void {
+    const made = free.value.length > 1 ? order() : null;
+    if (made) void pressed(made);
+}
 const squareUp = actions.squareUp.order;
 </script>
 
@@ -74,7 +83,12 @@ const squareUp = actions.squareUp.order;
         <SeriesFields v-if="series" :key="series.id" :group="series" />
         <template v-else>
             <div class="row">
-                <SumField v-model="bench.gap" label="gap" name="gap" />
+                <SumField
+                    v-model="bench.gap"
+                    label="gap"
+                    name="gap"
+                    @enter="free.length > 1 && pressed(bench.setGap(along))"
+                />
                 <button
                     v-for="one in AXES"
                     :key="one.axis"
@@ -83,6 +97,7 @@ const squareUp = actions.squareUp.order;
                     type="button"
                     :disabled="free.length < 2"
                     :aria-label="`Set gaps ${one.words}`"
+                    v-tooltip.top="{ value: `Make every gap ${one.words} just that`, showDelay: 400 }"
                     @click="pressed(bench.setGap(one.axis))"
                 >
                     {{ one.sign }} Set
@@ -103,6 +118,7 @@ const squareUp = actions.squareUp.order;
                     type="button"
                     :disabled="!spaced"
                     :aria-label="`Even out ${one.words}`"
+                    v-tooltip.top="{ value: `Equal gaps or steps ${one.words} (${one.key})`, showDelay: 400 }"
                     @click="pressed(bench.distribute(one.axis))"
                 >
                     {{ one.sign }} Even out
@@ -115,17 +131,22 @@ const squareUp = actions.squareUp.order;
                 </select>
             </div>
             <div class="row">
-                <SumField v-model="bench.columns" label="columns" name="columns" plain />
+                <SumField v-model="bench.columns" label="columns" name="columns" :least="1" @enter="make(block)" />
                 <button
                     v-rehearse="block"
                     class="btn"
                     type="button"
-                    :disabled="free.length < 2"
-                    @click="pressed(block())"
+                    :disabled="free.length < 2 || !block()"
+                    @click="make(block)"
                 >
                     Block
                 </button>
-                <SumField v-model="bench.inset" label="inset" name="inset" />
+                <SumField
+                    v-model="bench.inset"
+                    label="inset"
+                    name="inset"
+                    @enter="free.length > 0 && pressed(bench.insetAll())"
+                />
                 <button
                     v-rehearse="bench.insetAll"
                     class="btn"

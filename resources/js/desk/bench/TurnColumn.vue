@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useActions } from '@/desk/actions';
 import LengthField from '@/parts/LengthField.vue';
+import { readSum, relative } from '@/parts/sums';
 import type { Order } from '@/stores/bench';
 import { useBench } from '@/stores/bench';
 import { useDesk } from '@/stores/desk';
@@ -26,15 +27,17 @@ const angle = computed(() => {
     return values.size === 1 && only !== undefined ? only : null;
 });
 
-function turn(typed: string, ids: string[]): Promise<boolean> {
-    const degrees = Number(typed.replace('°', '').replace('−', '-'));
-    if (!Number.isFinite(degrees)) {
-        desk.say(`"${typed}" is no angle. Type degrees, as in 15 or -90.`, 'refused');
+function turn(typed: string, ids: string[], run?: string): Promise<boolean> {
+    const degrees = readSum(relative(typed.replace('°', ''), String(angle.value ?? 0)));
+    if (degrees === null) {
+        desk.say(`"${typed}" cannot be read as an angle. Type degrees, such as 15, -90 or 360/7.`, 'refused');
         return Promise.resolve(false);
     }
     const point =
         about.value === 'centre' ? {} : { about: about.value === 'zero' ? ('zero' as const) : props.reference };
-    return desk.run('turn', props.asEach ? { angle: degrees, ...point } : { by: degrees, as: 'one', ...point }, ids);
+    return desk.run('turn', props.asEach ? { angle: degrees, ...point } : { by: degrees, as: 'one', ...point }, ids, {
+        run,
+    });
 }
 
 const mirror = (axis: 'x' | 'y') => (): Order<'mirror'> => ({
@@ -78,32 +81,30 @@ const MIRRORS = [
                 <svg width="18" height="18" aria-hidden="true"><path :d="one.path" /></svg>
             </button>
         </div>
-        <div class="pair">
-            <button
-                class="btn"
-                type="button"
-                :disabled="nothing"
-                v-tooltip.top="{
-                    value: `Take the place, to give it elsewhere (${actions.takePlace.keys})`,
-                    showDelay: 400,
-                }"
-                @click="actions.takePlace.run()"
-            >
-                Take
-            </button>
-            <button
-                class="btn"
-                type="button"
-                :disabled="!actions.givePlace.possible()"
-                v-tooltip.top="{
-                    value: `Give the place taken, ${bench.placeWords} (${actions.givePlace.keys})`,
-                    showDelay: 400,
-                }"
-                @click="actions.givePlace.run()"
-            >
-                Give
-            </button>
-        </div>
+        <button
+            class="btn"
+            type="button"
+            :disabled="nothing"
+            v-tooltip.top="{
+                value: `Copy the place, to paste it elsewhere (${actions.copyPlace.keys})`,
+                showDelay: 400,
+            }"
+            @click="actions.copyPlace.run()"
+        >
+            Copy place
+        </button>
+        <button
+            class="btn"
+            type="button"
+            :disabled="!actions.pastePlace.possible()"
+            v-tooltip.top="{
+                value: `Paste the place copied: ${bench.placeWords} (${actions.pastePlace.keys})`,
+                showDelay: 400,
+            }"
+            @click="actions.pastePlace.run()"
+        >
+            Paste place
+        </button>
     </div>
 </template>
 
@@ -113,7 +114,7 @@ const MIRRORS = [
     flex: none;
     display: flex;
     flex-direction: column;
-    gap: 6px;
+    gap: 5px;
 }
 .turn > :deep(.field) {
     padding-left: 5px;
@@ -144,7 +145,7 @@ select:disabled {
 }
 .btn {
     padding: 0;
-    height: 28px;
+    height: 25px;
 }
 .btn path {
     fill: none;

@@ -24,14 +24,16 @@ import SelectionMarks from './SelectionMarks.vue';
 import TextEditor from './TextEditor.vue';
 
 /** The desk with the sheet on it: paints the items, and hands what the pointer does to gestures. */
-const emit = defineEmits<{ menu: [event: MouseEvent, under: Item[]]; shown: [sheet: string] }>();
+const emit = defineEmits<{ menu: [event: MouseEvent, under: Item[], locked: Item[]]; shown: [sheet: string] }>();
 const desk = useDesk();
 const view = useView();
 const plane = ref<HTMLElement | null>(null);
 const still = ref<SVGGElement | null>(null);
 const air = ref<SVGGElement | null>(null);
-const { cursor, grip, turn, pullGuide, pullZero, dragGauge, handlers } = usePointing(plane, raise, (event, under) =>
-    emit('menu', event, under),
+const { cursor, grip, turn, pullGuide, pullZero, dragGauge, handlers } = usePointing(
+    plane,
+    raise,
+    (event, under, locked) => emit('menu', event, under, locked),
 );
 let painting: Painting | null = null;
 let paintedView: Box | null = null;

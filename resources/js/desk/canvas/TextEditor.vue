@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useFocusBack } from '@/desk/focus';
 import { useDesk } from '@/stores/desk';
 import { useView } from '@/stores/view';
 import { computed, nextTick, onMounted, ref } from 'vue';
@@ -14,6 +15,7 @@ const target = view.editing;
 const item = target?.item ? desk.items.get(target.item) : undefined;
 const words = ref(item?.text ?? '');
 let done = false;
+useFocusBack();
 
 const FAMILIES: Record<string, string> = { overpass: 'Overpass', 'overpass-mono': 'Overpass Mono', bitter: 'Bitter' };
 const size = computed(() => (item?.size ?? 16) * view.zoom);
@@ -53,7 +55,9 @@ function keep(): void {
     view.editing = null;
     const text = words.value;
     if (item) {
-        if (text !== item.text) void desk.run('set', { text }, [item.id]);
+        // A text without words would be nothing that could be seen or taken hold of.
+        if (text.trim() === '') void desk.run('delete', {}, [item.id]);
+        else if (text !== item.text) void desk.run('set', { text }, [item.id]);
     } else if (text.trim() !== '' && target) {
         const { x, y, w } = target.at;
         void desk.run('add-item', { kind: 'text', text, x, y, ...(w > 0 ? { w } : {}) }, []);

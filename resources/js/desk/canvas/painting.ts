@@ -52,6 +52,7 @@ export class Painting {
 
     private level(tree: Tree, parent: string | null, into: SVGGElement, view: Box, seen: Set<string>): void {
         let next = into.firstChild;
+        const groups: [string, SVGGElement][] = [];
         for (const item of tree.children(parent)) {
             if (item.hidden || !(meets(item.ink, view) || meets(item.bounds, view) || this.lifted.has(item.id)))
                 continue;
@@ -68,8 +69,10 @@ export class Painting {
             } else {
                 into.insertBefore(node, next);
             }
-            if (item.kind === 'group') this.level(tree, item.id, node, view, seen);
+            if (item.kind === 'group') groups.push([item.id, node]);
         }
+        // What goes into a group is taken out of this level only when this level is done.
+        for (const [group, node] of groups) this.level(tree, group, node, view, seen);
     }
 
     private nodeOf(item: Item): SVGGElement {

@@ -1,5 +1,5 @@
 import type { Axis, Box, Item, Point } from '@/api/types';
-import { itemsAt } from '@/desk/hit';
+import { itemsAt, lockedAt } from '@/desk/hit';
 import { sliceAt } from '@/desk/slices';
 import { useDesk } from '@/stores/desk';
 import { useMeasuring } from '@/stores/measuring';
@@ -27,12 +27,12 @@ const GRASP = 3;
  *
  * @param plane where the sheet is shown
  * @param raise lifts items off the sheet for a drag
- * @param openMenu opens the menu of what is selected, given all that lies under the pointer
+ * @param openMenu opens the menu of what is selected, given all that lies under the pointer, and what of it is locked
  */
 export function usePointing(
     plane: Ref<HTMLElement | null>,
     raise: (ids: string[]) => void,
-    openMenu: (event: MouseEvent, under: Item[]) => void,
+    openMenu: (event: MouseEvent, under: Item[], locked: Item[]) => void,
 ) {
     const desk = useDesk();
     const view = useView();
@@ -128,25 +128,33 @@ export function usePointing(
             return;
         }
         if (!event.shiftKey) desk.selectedSlices = [];
-        const id = meant(at, event.ctrlKey || event.metaKey);
+        const id = picked(at) ?? meant(at, event.ctrlKey || event.metaKey);
         if (id === null) {
             begin(event, bandGesture(at, event.shiftKey));
             return;
         }
         const was = desk.selection.includes(id);
-        if (event.shiftKey) desk.toggle([id]);
+        if (event.shiftKey && !was) desk.toggle([id]);
         else if (!was) {
             desk.select([id]);
             if (desk.entered && !desk.tree.ancestors(id).some((group) => group.id === desk.entered))
                 desk.entered = null;
         }
-        if (!desk.selection.includes(id)) return;
         begin(
             event,
             moveGesture(at, raise, () => {
-                if (was && !event.shiftKey) desk.select([id]);
+                // Shift takes it from the selection only when it was no drag along one axis.
+                if (was && event.shiftKey) desk.toggle([id]);
+                else if (was) desk.select([meant(at, event.ctrlKey || event.metaKey) ?? id]);
             }),
         );
+    }
+
+    /** What was picked from among the things that lie here stays what a press means, though others lie in front of it. */
+    function picked(at: Point): string | null {
+        const [only, more] = desk.selection;
+        if (only === undefined || more !== undefined || only !== view.picked) view.picked = null;
+        return under(at).some((item) => item.id === view.picked) ? view.picked : null;
     }
 
     function pressSlice(event: PointerEvent, at: Point, id: string): void {
@@ -240,7 +248,7 @@ export function usePointing(
         const at = onSheet(event);
         const id = meant(at, event.ctrlKey || event.metaKey);
         if (id !== null && !desk.selection.includes(id)) desk.select([id]);
-        openMenu(event, under(at));
+        openMenu(event, under(at), lockedAt(desk.tree, at, 1 / view.zoom));
     }
 
     function onWheel(event: WheelEvent): void {

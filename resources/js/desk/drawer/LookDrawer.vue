@@ -35,11 +35,13 @@ const outlined = computed(() => having(['box', 'round', 'line']));
 const boxes = computed(() => having(['box']));
 const texts = computed(() => having(['text']));
 
-function set(items: Item[], params: Commands['set']): void {
+/** @param run the presses of a key in a field that belong together */
+function set(items: Item[], params: Commands['set'], run?: string): void {
     void desk.run(
         'set',
         params,
         items.map((item) => item.id),
+        { run },
     );
 }
 
@@ -51,14 +53,14 @@ const weights = computed(() =>
     })),
 );
 
-function setOutline(change: { colour?: string | null; weight?: number }): void {
+function setOutline(change: { colour?: string | null; weight?: number }, run?: string): void {
     if (change.colour === null) {
         set(outlined.value, { outline: null });
         return;
     }
     const [first] = outlined.value;
     const before = outline.value ?? first?.outline ?? { colour: '#20302d', weight: 1 };
-    set(outlined.value, { outline: { ...before, ...change } as { colour: string; weight: number } });
+    set(outlined.value, { outline: { ...before, ...change } as { colour: string; weight: number } }, run);
 }
 </script>
 
@@ -92,7 +94,7 @@ function setOutline(change: { colour?: string | null; weight?: number }): void {
                     :disabled="outline === null"
                     :min="0"
                     :max="1000"
-                    @set="setOutline({ weight: $event })"
+                    @set="(weight, run) => setOutline({ weight }, run)"
                 />
             </section>
             <section v-if="boxes.length">
@@ -103,7 +105,7 @@ function setOutline(change: { colour?: string | null; weight?: number }): void {
                     :value="commonOf(boxes, (item) => item.radius ?? 0)"
                     :min="0"
                     :max="10000"
-                    @set="set(boxes, { radius: $event })"
+                    @set="(value, run) => set(boxes, { radius: value }, run)"
                 />
             </section>
             <section v-if="texts.length">
@@ -130,10 +132,11 @@ function setOutline(change: { colour?: string | null; weight?: number }): void {
                     />
                     <NumberField
                         label="size"
+                        unit="px"
                         :value="commonOf(texts, (item) => item.size ?? 16)"
                         :min="1"
                         :max="2000"
-                        @set="set(texts, { size: $event })"
+                        @set="(value, run) => set(texts, { size: value }, run)"
                     />
                 </div>
                 <NumberField
@@ -143,7 +146,7 @@ function setOutline(change: { colour?: string | null; weight?: number }): void {
                     :min="0.1"
                     :max="10"
                     :step="0.1"
-                    @set="set(texts, { line_height: $event })"
+                    @set="(value, run) => set(texts, { line_height: value }, run)"
                 />
                 <div class="aligns" role="group" aria-label="Lines begin">
                     <button

@@ -1,9 +1,14 @@
 <script setup lang="ts">
+import { focusStage } from '@/desk/focus';
 import { figure } from '@/desk/geometry';
+import FieldComplaint from '@/parts/FieldComplaint.vue';
+import { readLength } from '@/parts/lengths';
+import { usePresses } from '@/parts/presses';
+import { readSum, relative } from '@/parts/sums';
 import InputText from 'primevue/inputtext';
-import { computed, ref } from 'vue';
+import { computed, ref, type ComponentPublicInstance } from 'vue';
 
-/** A plain number, stepped by the arrow keys; undefined while the values differ. */
+/** A number that takes sums, and units where it is a length; stepped by the arrow keys; undefined while the values differ. */
 const props = withDefaults(
     defineProps<{
         label: string;
@@ -16,51 +21,76 @@ const props = withDefaults(
     }>(),
     { unit: '', step: 1 },
 );
-const emit = defineEmits<{ set: [value: number] }>();
+const emit = defineEmits<{ set: [value: number, run?: string] }>();
+const presses = usePresses();
 const text = ref<string | null>(null);
+const wrong = ref('');
+const field = ref<ComponentPublicInstance | null>(null);
 const shown = computed(() => text.value ?? (props.value === undefined ? '' : figure(props.value)));
-const wrong = computed(() => text.value !== null && text.value !== '' && !fits(Number(text.value)));
 
-const fits = (value: number) => Number.isFinite(value) && value >= props.min && value <= props.max;
+const fits = (value: number) => value >= props.min && value <= props.max;
 
-function keep(): void {
-    const value = Number(text.value);
-    if (text.value !== null && text.value.trim() !== '' && fits(value)) {
-        if (value !== props.value) emit('set', value);
-        text.value = null;
-    } else if (text.value?.trim() === '') text.value = null;
+function type(typed: string | undefined): void {
+    text.value = typed ?? '';
+    wrong.value = '';
+}
+
+async function keep(run?: string): Promise<void> {
+    const typed = relative(text.value?.trim() ?? '', figure(props.value ?? 0));
+    if (typed === '') {
+        giveBack();
+        return;
+    }
+    const value =
+        readSum(typed) ?? (props.unit === 'px' ? await readLength(typed) : `"${typed}" cannot be read as a number.`);
+    if (typeof value === 'string') wrong.value = value;
+    else if (!fits(value))
+        wrong.value = `From ${figure(props.min)} to ${figure(props.max)}${props.unit ? ` ${props.unit}` : ''}.`;
+    else {
+        if (value !== props.value) emit('set', value, run);
+        giveBack();
+    }
+}
+
+function giveBack(): void {
+    text.value = null;
+    wrong.value = '';
 }
 
 function onKey(event: KeyboardEvent): void {
-    if (event.key === 'Enter') keep();
-    else if (event.key === 'Escape') text.value = null;
-    else if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
+    if (event.key === 'Enter') void keep();
+    else if (event.key === 'Escape') {
+        event.stopPropagation();
+        if (text.value === null) focusStage();
+        else giveBack();
+    } else if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
         event.preventDefault();
         const by = props.step * (event.shiftKey ? 10 : 1) * (event.key === 'ArrowUp' ? 1 : -1);
-        text.value = figure(Math.min(props.max, Math.max(props.min, Number(shown.value) + by)));
-        keep();
+        text.value = figure(Math.min(props.max, Math.max(props.min, (readSum(shown.value) ?? 0) + by)));
+        void keep(presses());
     }
 }
 </script>
 
 <template>
-    <label class="number" :class="{ wrong }" :title="wrong ? `A number from ${min} to ${max}` : undefined">
+    <label class="number" :class="{ wrong }">
         <span>{{ label }}</span>
         <InputText
+            ref="field"
             :model-value="shown"
             :placeholder="value === undefined ? 'mixed' : ''"
             :disabled="disabled"
             :aria-label="label"
-            :aria-invalid="wrong"
-            inputmode="decimal"
+            :aria-invalid="wrong !== ''"
             autocomplete="off"
             size="small"
-            @update:model-value="text = $event ?? ''"
+            @update:model-value="type"
             @focus="($event.target as HTMLInputElement).select()"
-            @blur="keep"
+            @blur="keep()"
             @keydown="onKey"
         />
         <em v-if="unit">{{ unit }}</em>
+        <FieldComplaint :words="wrong" :of="field" />
     </label>
 </template>
 

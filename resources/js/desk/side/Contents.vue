@@ -95,16 +95,26 @@ function rename(item: Item, name: string): void {
     void desk.run('set', { name }, [item.id]);
 }
 
+/** The keys of a tree (WAI-ARIA Authoring Practices, tree view); with Ctrl they are those of the desk. */
 function onKey(event: KeyboardEvent): void {
+    if (event.ctrlKey || event.metaKey || event.altKey || renaming.value !== null) return;
     const index = rows.value.findIndex((row) => row.item.id === focused.value);
     const row = rows.value[index];
-    const step = event.key === 'ArrowDown' ? 1 : event.key === 'ArrowUp' ? -1 : 0;
-    if (step !== 0) {
-        const next = rows.value[Math.max(0, Math.min(rows.value.length - 1, index + step))];
+    const last = rows.value.length - 1;
+    const to = { ArrowDown: index + 1, ArrowUp: index - 1, Home: 0, End: last }[event.key];
+    if (to !== undefined) {
+        const next = rows.value[Math.max(0, Math.min(last, to))];
         if (next) click(event, next.item);
-    } else if (event.key === 'ArrowRight' && row && !row.open) toggleOpen(row.item.id);
-    else if (event.key === 'ArrowLeft' && row?.item.kind === 'group' && row.open) toggleOpen(row.item.id);
-    else if ((event.key === 'F2' || event.key === 'Enter') && row) renaming.value = row.item.id;
+    } else if (event.key === ' ' && row) desk.toggle([row.item.id]);
+    else if (event.key === 'ArrowRight' && row?.item.kind === 'group') {
+        const inside = rows.value[index + 1];
+        if (!row.open) toggleOpen(row.item.id);
+        else if (inside?.item.parent === row.item.id) click(event, inside.item);
+    } else if (event.key === 'ArrowLeft' && row) {
+        const parent = rows.value.find((other) => other.item.id === row.item.parent);
+        if (row.item.kind === 'group' && row.open) toggleOpen(row.item.id);
+        else if (parent) click(event, parent.item);
+    } else if ((event.key === 'F2' || event.key === 'Enter') && row) void startRenaming(row.item);
     else return;
     event.preventDefault();
     event.stopPropagation();

@@ -1,24 +1,43 @@
 <script setup lang="ts">
-import { useView, type Drawn } from '@/stores/view';
+import { usePlacing } from '@/desk/placing';
+import { useView } from '@/stores/view';
 
 /** The things that can be placed. Pressing one again gives the pointer back. */
 const view = useView();
-const TOOLS: { tool: Drawn; words: string; hint: string; path: string }[] = [
-    { tool: 'box', words: 'Box', hint: 'Drag from corner to corner; Shift makes a square', path: 'M3 4.500h16v13H3z' },
+const put = usePlacing();
+type Tool = 'box' | 'round' | 'line' | 'text';
+const TOOLS: { tool: Tool; words: string; hint: string; path: string }[] = [
+    {
+        tool: 'box',
+        words: 'Box',
+        hint: 'Drag from corner to corner; Shift makes a square. Enter puts one in the middle',
+        path: 'M3 4.500h16v13H3z',
+    },
     {
         tool: 'round',
         words: 'Round',
-        hint: 'Drag from corner to corner; Shift makes a circle',
+        hint: 'Drag from corner to corner; Shift makes a circle. Enter puts one in the middle',
         path: 'M3 11a8 6.500 0 1 0 16 0a8 6.500 0 1 0-16 0z',
     },
     {
         tool: 'line',
         words: 'Line',
-        hint: 'Drag from end to end; Shift turns in steps of 15°',
+        hint: 'Drag from end to end; Shift turns in steps of 15°. Enter puts one in the middle',
         path: 'M3 17.500 19 4.500',
     },
-    { tool: 'text', words: 'Text', hint: 'Click where it begins, or drag how wide it may be', path: 'M5 5h12M11 5v13' },
+    {
+        tool: 'text',
+        words: 'Text',
+        hint: 'Click where it begins, or drag how wide it may be. Enter begins one in the middle',
+        path: 'M5 5h12M11 5v13',
+    },
 ];
+
+/** With the pointer it is taken to be drawn; with the keyboard (a click without a place) it is put on the sheet at once. */
+function take(event: MouseEvent, tool: Tool): void {
+    if (event.detail === 0) void put(tool);
+    else view.tool = view.tool === tool ? 'select' : tool;
+}
 </script>
 
 <template>
@@ -29,7 +48,7 @@ const TOOLS: { tool: Drawn; words: string; hint: string; path: string }[] = [
             type="button"
             :aria-pressed="view.tool === item.tool"
             v-tooltip.right="{ value: item.hint, showDelay: 500 }"
-            @click="view.tool = view.tool === item.tool ? 'select' : item.tool"
+            @click="take($event, item.tool)"
         >
             <svg width="22" height="22" aria-hidden="true"><path :d="item.path" /></svg>
             {{ item.words }}

@@ -2,7 +2,8 @@
 import { useActions } from '@/desk/actions';
 import { useDesk } from '@/stores/desk';
 import { useView } from '@/stores/view';
-import { ref, watch } from 'vue';
+import { storeToRefs } from 'pinia';
+import { watch } from 'vue';
 import Contents from './Contents.vue';
 import GuidesPanel from './GuidesPanel.vue';
 import PlaceTools from './PlaceTools.vue';
@@ -10,7 +11,7 @@ import SlicesPanel from './SlicesPanel.vue';
 
 const desk = useDesk();
 const view = useView();
-const panel = ref<'contents' | 'guides' | 'slices'>('contents');
+const { panel } = storeToRefs(view);
 const { actions } = useActions();
 const quick = ['group', 'ungroup', 'forward', 'backward', 'duplicate', 'delete'] as const;
 

@@ -1,0 +1,62 @@
+/** The list of keys, as it is shown under `?`, by what they are about. */
+export const KEYS: { about: string; keys: [string, string][] }[] = [
+    {
+        about: 'Getting about',
+        keys: [
+            ['p, a, d, n', 'to Place and size, to Align, to Space, to Gaps'],
+            ['t', 'to Contents'],
+            ['Tab, Enter, Escape', 'walk the fields, apply, put back and leave'],
+            ['+, -, 0, f', 'closer, further off, the whole sheet, what is selected'],
+            ['Space and drag', 'move the desk'],
+            ['Ctrl wheel', 'zoom to the pointer'],
+            ['g, c, r, u, k', 'show guides, columns and grid, references, gauge blocks, slices'],
+            ['h, o', 'hide every aid; outlines only'],
+            ['b, s', 'fold the bench, the side'],
+            ['?', 'this list'],
+        ],
+    },
+    {
+        about: 'Selecting',
+        keys: [
+            ['Shift click', 'add to or take from the selection'],
+            ['Ctrl click', 'select through groups'],
+            ['double click', 'enter a group, edit a text'],
+            ['Ctrl A, Ctrl I', 'select everything, everything else'],
+            ['Shift K, S, L', 'select all of this kind, of this size, of this look'],
+            ['Ctrl Shift D', 'select copies with their originals'],
+            ['Escape', 'call off a drag, leave a group, select nothing'],
+        ],
+    },
+    {
+        about: 'Arranging',
+        keys: [
+            ['arrows, Shift arrows', 'move by 1 px, by 10 px'],
+            ['Alt arrows', 'align left edges, right edges, tops, bottoms'],
+            ['Alt Shift arrows', 'align centres across, middles down'],
+            ['1 to 9', 'align both ways, as the keys lie on a number pad'],
+            ['e, Shift E', 'even out across, down'],
+            ['q, .', 'square up; do the last thing again'],
+            ['Shift C, Shift V', 'copy the place, paste the place'],
+            ['Ctrl ↑ ↓, with Shift', 'forward, backward; to the front, to the back'],
+            ['Shift while dragging', 'hold to one axis; keep proportions; steps of 15°'],
+            ['Alt while dragging', 'put a copy there; size about the centre'],
+            ['Ctrl while dragging', 'without snapping'],
+        ],
+    },
+    {
+        about: 'Making and changing',
+        keys: [
+            ['Ctrl Z, Ctrl Shift Z', 'undo, redo'],
+            ['Ctrl C, X, V', 'copy, cut, paste at the pointer'],
+            ['Ctrl Shift V', 'paste where it was'],
+            ['Ctrl D', 'duplicate'],
+            ['Ctrl G, Ctrl Shift G', 'group, ungroup'],
+            ['Ctrl L, Ctrl Shift H', 'lock or unlock, hide or show'],
+            ['Shift R', 'make a reference, or an item again'],
+            ['Enter', 'edit a text'],
+            ['Delete', 'delete'],
+            ['x, Ctrl K', 'draw a slice; cut slices from what is selected'],
+            ['m, i', 'measure by pointing; read a colour'],
+        ],
+    },
+];
