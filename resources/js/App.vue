@@ -1,5 +1,8 @@
 <script setup lang="ts">
+import { useTheme } from '@/stores/theme';
 import Toast from 'primevue/toast';
+
+useTheme();
 </script>
 
 <template>

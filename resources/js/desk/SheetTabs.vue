@@ -226,8 +226,8 @@ function openMenu(event: Event, sheet: SheetSummary): void {
     align-items: center;
     height: 31px;
     border-radius: 5px 5px 0 0;
-    background: #34443f;
-    color: #cfd6cf;
+    background: var(--bar-tab);
+    color: var(--bar-soft);
     min-width: 96px;
     max-width: 240px;
     flex: 0 0 auto;
@@ -267,7 +267,7 @@ function openMenu(event: Event, sheet: SheetSummary): void {
     white-space: nowrap;
 }
 .tab:not(.on):hover {
-    background: #42544e;
+    background: var(--bar-over);
 }
 .more {
     border: 0;
@@ -287,8 +287,8 @@ function openMenu(event: Event, sheet: SheetSummary): void {
     height: 31px;
     border: 0;
     border-radius: 5px 5px 0 0;
-    background: #2b3b37;
-    color: #cfd6cf;
+    background: var(--bar-add);
+    color: var(--bar-soft);
     cursor: pointer;
     flex: none;
 }
@@ -301,7 +301,7 @@ function openMenu(event: Event, sheet: SheetSummary): void {
     font-size: 12px;
 }
 .add:hover {
-    background: #42544e;
+    background: var(--bar-over);
 }
 .tab :deep(.text-field) {
     width: 150px;

@@ -4,6 +4,7 @@ import { useActions } from '@/desk/actions';
 import { useDesk } from '@/stores/desk';
 import { useRehearsal } from '@/stores/rehearsal';
 import { useSending } from '@/stores/sending';
+import { THEMES, useTheme } from '@/stores/theme';
 import { UNITS, useUnits } from '@/stores/units';
 import { useView } from '@/stores/view';
 import { computed } from 'vue';
@@ -17,6 +18,7 @@ const sending = useSending();
 const units = useUnits();
 const { actions } = useActions();
 const rehearsal = useRehearsal();
+const theme = useTheme();
 
 /** The words before the first colon are what was done, the rest are the figures. */
 const said = computed(() => {
@@ -76,6 +78,18 @@ const percent = computed(() => `${Math.round(view.zoom * 1000) / 10} %`);
                 fit
             </button>
         </span>
+        <button
+            class="quiet"
+            type="button"
+            :aria-label="`Desk: ${THEMES[theme.chosen]}`"
+            v-tooltip.top="`Light or dark: ${THEMES[theme.chosen]}`"
+            @click="desk.say(`Light or dark: ${THEMES[theme.turn()]}`, 'note')"
+        >
+            <svg width="14" height="14" aria-hidden="true">
+                <circle cx="7" cy="7" r="5" fill="none" stroke="currentColor" stroke-width="1.4" />
+                <path d="M7 2a5 5 0 0 1 0 10z" fill="currentColor" />
+            </svg>
+        </button>
         <button class="quiet" type="button" aria-label="List of keys" @click="emit('keys')">keys ?</button>
     </footer>
 </template>

@@ -96,7 +96,7 @@ const share = (part: number, whole: number) => `${(part / whole) * 100}%`;
     padding: 0 6px;
     font-size: 10.5px;
     line-height: 15px;
-    background: var(--ochre-text);
+    background: var(--tag-ochre);
     color: #fff;
     overflow: hidden;
     text-overflow: ellipsis;

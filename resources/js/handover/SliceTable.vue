@@ -254,7 +254,7 @@ small {
     margin: 0 8px 8px;
     border-radius: 4px;
     background: var(--brick-wash);
-    color: #7c2716;
+    color: var(--brick-text);
 }
 .quiet path {
     fill: none;

@@ -153,7 +153,7 @@ function onKey(event: KeyboardEvent): void {
 }
 .field.disabled {
     background: transparent;
-    color: #8d958f;
+    color: var(--off);
 }
 .field :deep(input) {
     text-overflow: ellipsis;

@@ -16,8 +16,8 @@ header {
     gap: 14px;
     height: 46px;
     padding: 0 12px;
-    background: var(--ink);
-    color: #f4f1e8;
+    background: var(--bar);
+    color: var(--bar-ink);
     min-width: 0;
 }
 .home {

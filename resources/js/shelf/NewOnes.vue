@@ -69,7 +69,7 @@ const size = (sheet: NewSheet) => `${sheet.width} × ${sheet.height}${sheet.unit
     display: grid;
     place-items: center;
     background: var(--card);
-    border: 1px solid #8c8775;
+    border: 1px solid var(--edge);
     font-style: normal;
     transition: transform 0.12s;
 }

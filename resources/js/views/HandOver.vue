@@ -202,7 +202,7 @@ function putRight(towards: 'outward' | 'nearest'): void {
     margin: 0 18px 8px;
     border-radius: 4px;
     background: var(--brick-wash);
-    color: #7c2716;
+    color: var(--brick-text);
 }
 .askew span {
     display: flex;

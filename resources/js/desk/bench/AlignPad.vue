@@ -134,7 +134,7 @@ button:hover:not(:disabled) {
     background: var(--spruce);
 }
 .cells button:hover:not(:disabled) i {
-    background: #fff;
+    background: var(--on-spruce);
 }
 button:focus-visible {
     outline-offset: -2px;
@@ -148,10 +148,10 @@ button:disabled {
     cursor: default;
 }
 button:disabled path {
-    fill: #a9aea4;
-    stroke: #a9aea4;
+    fill: var(--faint);
+    stroke: var(--faint);
 }
 button:disabled i {
-    background: #c3c5ba;
+    background: var(--faint);
 }
 </style>

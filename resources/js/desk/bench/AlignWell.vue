@@ -135,7 +135,7 @@ select {
 }
 select:disabled {
     background: transparent;
-    color: #6b736d;
+    color: var(--off);
 }
 .set :deep(.choice) {
     flex-wrap: nowrap;

@@ -51,7 +51,7 @@ button[aria-pressed='true']:not(:disabled) {
     font-weight: 600;
 }
 button:disabled {
-    color: #6b736d;
+    color: var(--off);
     cursor: default;
 }
 </style>

@@ -220,10 +220,10 @@ const squareUp = actions.squareUp.order;
 .strong:not(:disabled) {
     background: var(--spruce);
     border-color: var(--spruce);
-    color: #fff;
+    color: var(--on-spruce);
 }
 .strong:hover:not(:disabled) {
-    background: #12503f;
+    background: var(--spruce-deep);
 }
 select {
     height: 26px;
@@ -238,7 +238,7 @@ select {
 }
 select:disabled {
     background: transparent;
-    color: #6b736d;
+    color: var(--off);
 }
 .by-size {
     display: flex;

@@ -136,7 +136,7 @@ select {
 }
 select:disabled {
     background: transparent;
-    color: #6b736d;
+    color: var(--off);
 }
 .pair {
     display: grid;

@@ -37,29 +37,29 @@ const line = computed(() => {
 <style scoped>
 path {
     fill: none;
-    stroke: var(--spruce);
+    stroke: var(--mark);
     stroke-width: 1;
 }
 rect {
-    fill: var(--card);
+    fill: var(--halo);
     opacity: 0.86;
 }
 text {
     font: 600 11px var(--figures);
-    fill: var(--spruce);
+    fill: var(--mark);
 }
 .kept path {
-    stroke: var(--ink);
+    stroke: var(--mark-ink);
 }
 .kept text {
-    fill: var(--ink);
+    fill: var(--mark-ink);
 }
 .soft path {
-    stroke: var(--soft);
+    stroke: #55635e;
     stroke-dasharray: 2 2;
 }
 .soft text {
-    fill: var(--soft);
+    fill: #55635e;
     font-weight: 400;
 }
 </style>

@@ -72,12 +72,12 @@ const blocks = computed(() =>
     pointer-events: all;
     cursor: move;
     fill: rgb(32 48 45 / 12%);
-    stroke: var(--ink);
+    stroke: var(--mark-ink);
     stroke-width: 1;
 }
 .cross {
     fill: none;
-    stroke: var(--ink);
+    stroke: var(--mark-ink);
     stroke-width: 0.7;
     opacity: 0.6;
 }
@@ -88,29 +88,29 @@ const blocks = computed(() =>
 }
 text {
     font: 600 11px var(--figures);
-    fill: var(--ink);
+    fill: var(--mark-ink);
     paint-order: stroke;
-    stroke: #fff;
+    stroke: var(--halo);
     stroke-width: 3px;
 }
 .fits .body {
     fill: rgb(23 97 79 / 26%);
-    stroke: var(--spruce);
+    stroke: var(--mark);
 }
 .fits .cross {
-    stroke: var(--spruce);
+    stroke: var(--mark);
 }
 .fits text {
-    fill: var(--spruce);
+    fill: var(--mark);
 }
 .off .body {
     fill: rgb(168 58 36 / 20%);
-    stroke: var(--brick);
+    stroke: var(--mark-brick);
 }
 .off .cross {
-    stroke: var(--brick);
+    stroke: var(--mark-brick);
 }
 .off text {
-    fill: var(--brick);
+    fill: var(--mark-brick);
 }
 </style>

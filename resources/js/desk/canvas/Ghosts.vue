@@ -41,7 +41,7 @@ const outlines = computed(() => {
 }
 polygon {
     fill: rgb(23 97 79 / 12%);
-    stroke: var(--spruce);
+    stroke: var(--mark);
     stroke-width: 1.2;
     stroke-dasharray: 4 3;
 }

@@ -60,7 +60,7 @@ const margins = computed(() => {
     overflow: hidden;
 }
 line {
-    stroke: var(--ochre);
+    stroke: var(--mark-ochre);
     stroke-width: 1;
 }
 line.locked {
@@ -71,7 +71,7 @@ line.on {
 }
 rect {
     fill: none;
-    stroke: var(--ochre);
+    stroke: var(--mark-ochre);
     stroke-width: 1;
     stroke-dasharray: 2 4;
 }

@@ -135,27 +135,27 @@ const LEAST = 14;
 }
 .end {
     fill: rgb(23 97 79 / 7%);
-    stroke: var(--spruce);
+    stroke: var(--mark);
     stroke-width: 1.5;
 }
 .lit rect {
     fill: rgb(23 97 79 / 22%);
-    stroke: var(--spruce);
+    stroke: var(--mark);
     stroke-width: 1;
 }
 .lit text {
     font: 600 11px var(--figures);
-    fill: var(--spruce);
+    fill: var(--mark);
     paint-order: stroke;
-    stroke: #fff;
+    stroke: var(--halo);
     stroke-width: 3px;
 }
 .lit.odd rect {
     fill: rgb(168 58 36 / 24%);
-    stroke: var(--brick);
+    stroke: var(--mark-brick);
 }
 .lit.odd text {
-    fill: var(--brick);
+    fill: var(--mark-brick);
 }
 .on :deep(path) {
     stroke-width: 2;

@@ -109,13 +109,13 @@ const words = computed(() => {
 }
 .hovered {
     fill: none;
-    stroke: var(--spruce);
+    stroke: var(--mark);
     stroke-width: 1.5;
     stroke-dasharray: 5 3;
 }
 .ghost {
     fill: none;
-    stroke: var(--spruce);
+    stroke: var(--mark);
     stroke-width: 1.2;
 }
 .ghost.band {
@@ -124,7 +124,7 @@ const words = computed(() => {
 }
 .dragged {
     fill: none;
-    stroke: var(--ochre);
+    stroke: var(--mark-ochre);
     stroke-width: 1.5;
 }
 .words {
@@ -133,7 +133,7 @@ const words = computed(() => {
     top: 0;
     padding: 2px 6px;
     border-radius: 3px;
-    background: var(--ink);
+    background: var(--mark-ink);
     color: #f4f1e8;
     font-weight: 600;
     font-size: 12px;
@@ -150,17 +150,17 @@ const words = computed(() => {
 }
 .slice rect {
     fill: none;
-    stroke: var(--ochre);
+    stroke: var(--mark-ochre);
     stroke-width: 1;
     stroke-dasharray: 3 3;
 }
 .slice path {
     fill: none;
-    stroke: var(--ochre);
+    stroke: var(--mark-ochre);
     stroke-width: 1.6;
 }
 .slice .tag {
-    fill: var(--ochre-text);
+    fill: var(--tag-ochre);
     stroke: none;
 }
 .slice text {

@@ -4,6 +4,7 @@ import { figure } from '@/desk/geometry';
 import { useUnits } from '@/stores/units';
 import { useView } from '@/stores/view';
 import { lift } from './gestures/gesture';
+import { useTheme } from '@/stores/theme';
 import { computed, onMounted, ref, watch } from 'vue';
 
 /** One ruler, in the desk's unit from the sheet's zero; the selection's extent is shaded on it, guides and the pointer marked. */
@@ -12,6 +13,7 @@ const emit = defineEmits<{ pull: [event: PointerEvent] }>();
 const desk = useDesk();
 const view = useView();
 const units = useUnits();
+const theme = useTheme();
 const canvas = ref<HTMLCanvasElement | null>(null);
 
 const THICK = 20;
@@ -21,6 +23,9 @@ const PARTS: Record<string, number> = { 1: 10, 2: 4, 5: 5 };
 const APART = 56;
 
 const along = computed(() => (props.axis === 'x' ? view.size.w : view.size.h));
+
+/** A colour of the desk, light or dark. */
+const colour = (token: string) => getComputedStyle(document.documentElement).getPropertyValue(token);
 
 function draw(): void {
     const context = canvas.value?.getContext('2d');
@@ -42,7 +47,7 @@ function shade(context: CanvasRenderingContext2D): void {
     const box = desk.selectedBox;
     if (!box) return;
     const [from, size] = props.axis === 'x' ? [box.x, box.w] : [box.y, box.h];
-    context.fillStyle = 'rgb(23 97 79 / 32%)';
+    context.fillStyle = `color-mix(in srgb, ${colour('--spruce')} 34%, transparent)`;
     context.fillRect(from * view.zoom + start(), THICK - 6, Math.max(size * view.zoom, 1), 6);
 }
 
@@ -64,7 +69,7 @@ function steps(): { step: number; parts: number } {
 /** Where guides cut the ruler. */
 function marks(context: CanvasRenderingContext2D): void {
     if (!view.showGuides || view.bare) return;
-    context.fillStyle = '#a8680c';
+    context.fillStyle = colour('--ochre');
     for (const guide of desk.guides) {
         if (guide.axis !== props.axis) continue;
         const at = Math.round(start() + guide.at * view.zoom);
@@ -84,8 +89,8 @@ function ticks(context: CanvasRenderingContext2D): void {
     const origin = start() + zero * view.zoom;
     const first = Math.floor(-origin / (small * scale)) - 1;
     const last = Math.ceil((along.value - origin) / (small * scale)) + 1;
-    context.strokeStyle = '#7d857c';
-    context.fillStyle = '#55635e';
+    context.strokeStyle = colour('--off');
+    context.fillStyle = colour('--soft');
     context.font = '400 9.5px "Overpass Mono", monospace';
     context.beginPath();
     for (let i = first; i <= last; i++) {
@@ -134,6 +139,7 @@ watch(
         view.showGuides,
         view.bare,
         units.unit,
+        theme.isDark,
     ],
     draw,
     { flush: 'post' },

@@ -143,13 +143,13 @@ const area = computed(() => (around.value ? layerFor(around.value) : null));
 }
 .outline {
     fill: none;
-    stroke: var(--spruce);
+    stroke: var(--mark);
     stroke-width: 1;
     opacity: 0.75;
 }
 .brackets {
     fill: none;
-    stroke: var(--spruce);
+    stroke: var(--mark);
     stroke-width: 2;
 }
 .turner {
@@ -161,7 +161,7 @@ const area = computed(() => (around.value ? layerFor(around.value) : null));
 }
 .turner path {
     fill: none;
-    stroke: var(--spruce);
+    stroke: var(--mark);
     stroke-width: 1.6;
 }
 .turner:hover path {

@@ -81,7 +81,7 @@ const sizes = computed(() =>
     will-change: transform;
 }
 line {
-    stroke: var(--spruce);
+    stroke: var(--mark);
     stroke-width: 1;
 }
 .sizes {
@@ -92,7 +92,7 @@ line {
     margin: 0;
     padding: 3px 9px;
     border-radius: 3px;
-    background: var(--spruce);
+    background: var(--tag);
     color: #fff;
     font-size: 12px;
     white-space: nowrap;

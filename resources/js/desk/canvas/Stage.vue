@@ -235,7 +235,7 @@ onBeforeUnmount(() => {
 }
 .outlines :deep([data-item]) * {
     fill: none !important;
-    stroke: var(--ink) !important;
+    stroke: var(--mark-ink) !important;
     stroke-width: 1px !important;
     vector-effect: non-scaling-stroke;
 }

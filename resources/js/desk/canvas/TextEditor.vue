@@ -103,7 +103,7 @@ onMounted(async () => {
     border: 0;
     min-width: 8px;
     background: rgb(255 254 251 / 85%);
-    outline: 1px solid var(--spruce);
+    outline: 1px solid var(--mark);
     outline-offset: 3px;
     resize: none;
     overflow: hidden;

@@ -112,7 +112,7 @@ button.current {
     box-shadow: inset 3px 0 var(--spruce);
 }
 button.undone span {
-    color: #6b736d;
+    color: var(--off);
     text-decoration: line-through;
 }
 button:focus-visible {

@@ -113,7 +113,7 @@ const OPEN_EYE = 'M1.500 6.500c2.500-4 8.500-4 11 0c-2.500 4-8.500 4-11 0zM7 5a1
 }
 .row:hover,
 .row.over {
-    background: #f1eee3;
+    background: var(--over);
 }
 .row.selected {
     background: var(--spruce-wash);
@@ -124,7 +124,7 @@ const OPEN_EYE = 'M1.500 6.500c2.500-4 8.500-4 11 0c-2.500 4-8.500 4-11 0zM7 5a1
     color: var(--ochre-text);
 }
 .row.hidden .name {
-    color: #717a73;
+    color: var(--off);
     font-style: italic;
 }
 .row.drop-above {

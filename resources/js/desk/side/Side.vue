@@ -115,6 +115,6 @@ watch(panel, () => (view.showSlices = panel.value === 'slices'), { immediate: tr
     cursor: default;
 }
 .quick button:disabled path {
-    stroke: #b3b5aa;
+    stroke: var(--faint);
 }
 </style>

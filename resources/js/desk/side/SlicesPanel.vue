@@ -220,7 +220,7 @@ li button {
     cursor: pointer;
 }
 li button:hover {
-    background: #f1eee3;
+    background: var(--over);
 }
 li button.on {
     background: var(--ochre-wash);
