@@ -25,4 +25,10 @@ class Refusal extends DomainException
     {
         return new static($sentence, $field);
     }
+
+    /** The same in other words. */
+    public function said(string $sentence): static
+    {
+        return new static($sentence, $this->field);
+    }
 }

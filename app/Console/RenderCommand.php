@@ -54,7 +54,7 @@ final class RenderCommand extends Command
             } else {
                 $picture = new SheetPicture($sheets[0], $fonts, $faces);
                 $settings = new Settings([Scale::read((string) $this->option('scale'))], [$format], Background::read((string) $this->option('background')));
-                $asset = HandingOver::of($picture->sheet, [new Slice('', 0, 'sheet', $picture->sheet->box())], $settings, $picture->areas)->assets[0];
+                $asset = HandingOver::of($picture->sheet, [new Slice('', 0, 'sheet', $picture->sheet->picture())], $settings, $picture->areas)->assets[0];
                 Rasteriser::refuseTooLarge($asset->pixels);
                 $bytes = $format === Format::Svg ? $picture->asset($asset, ! $this->option('text-as-text')) : $files->one($picture, $asset);
             }

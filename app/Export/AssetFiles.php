@@ -83,7 +83,7 @@ final readonly class AssetFiles
 
     private static function fits(SheetPicture $picture, Asset $asset): bool
     {
-        [$w, $h] = $asset->scale?->pixels($picture->sheet->box()) ?? [0, 0];
+        [$w, $h] = $asset->scale?->pixels($picture->sheet->picture()) ?? [0, 0];
 
         return $w * $h <= self::MOST_WHOLE && max($w, $h) <= 16_000;
     }
@@ -122,8 +122,8 @@ final readonly class AssetFiles
         $pictures = (static function () use ($picture, $sheet, $wholes, $folder): Generator {
             foreach ($wholes as $key => $assets) {
                 $first = reset($assets);
-                $pixels = $first->scale?->pixels($sheet->box()) ?? [1, 1];
-                yield $key => ['svg' => $picture->svg($sheet->box(), $first->factor(), $pixels, $first->colour), 'path' => "$folder/whole ".md5($key), 'format' => 'png'];
+                $pixels = $first->scale?->pixels($sheet->picture()) ?? [1, 1];
+                yield $key => ['svg' => $picture->svg($sheet->picture(), $first->factor(), $pixels, $first->colour), 'path' => "$folder/whole ".md5($key), 'format' => 'png'];
             }
         })();
         foreach ($this->rasteriser->files($pictures) as $key) {

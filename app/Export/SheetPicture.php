@@ -76,7 +76,7 @@ final readonly class SheetPicture
     /** The whole sheet at its true size, for print. */
     public function page(): string
     {
-        return $this->painter->drawing($this->sheet->box(), $this->millimetres($this->sheet->box()), $this->sheet->background);
+        return $this->painter->drawing($this->sheet->picture(), $this->millimetres($this->sheet->picture()), $this->sheet->background);
     }
 
     /** @return array{string, string} the sides of an area on paper: the whole sheet has the size that was typed, to which its px are rounded */

@@ -8,6 +8,7 @@ use AllSquare\Core\Command\Execution;
 use AllSquare\Core\Command\MoveBy;
 use AllSquare\Core\Command\Moves;
 use AllSquare\Core\Command\Report;
+use AllSquare\Core\Geometry\Spoken;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Sheet\Draft;
 use App\History\Recorder;
@@ -117,7 +118,7 @@ final readonly class CommandRunner
             return (new Report($summary, $report->selection, $report->details))->with(['moved' => $moves->listed()]);
         }
 
-        return new Report(MoveBy::summary($draft, $call->items, $moves), $report->selection, ['moved' => $moves->listed()]);
+        return new Report(Spoken::in(MoveBy::summary($draft, $call->items, $moves), $draft->unit, $draft->sheet()->ppi), $report->selection, ['moved' => $moves->listed()]);
     }
 
     /** @return list<stdClass> the rows that are not as they were */

@@ -7,6 +7,7 @@ namespace AllSquare\Core\Arrange;
 use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Geometry\Spoken;
 use AllSquare\Core\Refusal;
 
 /**
@@ -112,7 +113,7 @@ final readonly class SquareUp
             $extent = $starts[$last] + $sizes[$last] - $starts[0];
             $gap = ($extent - array_sum($sizes)) / $last;
             if ($gap < -Length::SAME) {
-                throw Refusal::because(sprintf('It does not fit %s: needs %s, has %s.', $axis->word(), Length::text(array_sum($sizes)), Length::text($extent)), 'extent');
+                throw Refusal::because(sprintf('It does not fit %s: needs %s, has %s.', $axis->word(), Spoken::length(array_sum($sizes)), Spoken::length($extent)), 'extent');
             }
         }
         $places = [$starts[0]];

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Command;
 
-use AllSquare\Core\Geometry\Length;
+use AllSquare\Core\Geometry\Spoken;
 use AllSquare\Core\Measure\By;
 use AllSquare\Core\Measure\Dimension;
 use AllSquare\Core\Measure\Distance;
@@ -58,6 +58,6 @@ final readonly class AddDimension implements Command
         $draft->dimensions->put($id, new Dimension($id, $this->a, $this->b, $this->axis, $this->by));
         $to = $side === null ? Words::quoted($draft->item($this->b)) : "the $side->value edge of the sheet";
 
-        return new Report(sprintf('Kept %s px %s from %s to %s', Length::text($figure), ['x' => 'across', 'y' => 'down'][$this->axis] ?? 'straight', Words::quoted($draft->item($this->a)), $to), $items, ['dimensions' => [$id]]);
+        return new Report(sprintf('Kept %s px %s from %s to %s', Spoken::length($figure), ['x' => 'across', 'y' => 'down'][$this->axis] ?? 'straight', Words::quoted($draft->item($this->a)), $to), $items, ['dimensions' => [$id]]);
     }
 }

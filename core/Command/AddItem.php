@@ -10,6 +10,7 @@ use AllSquare\Core\Geometry\Angle;
 use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Geometry\Spoken;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\Item;
@@ -55,7 +56,7 @@ final readonly class AddItem implements Command
         $item = $draft->item($item->id);
 
         return new Report(
-            sprintf('Drew %s at %s, %s: %s', Words::quoted($item), Length::text($item->frame->x), Length::text($item->frame->y), self::size($item)),
+            sprintf('Drew %s at %s, %s: %s', Words::quoted($item), Spoken::length($item->frame->x), Spoken::length($item->frame->y), self::size($item)),
             [$item->id],
             $item->kind->name() === 'text' ? self::missing($draft, $item) : [],
         );
@@ -132,8 +133,8 @@ final readonly class AddItem implements Command
     private static function size(Item $item): string
     {
         return $item->kind->name() === 'line'
-            ? Length::text($item->frame->w).' long'
-            : Length::text($item->frame->w).' × '.Length::text($item->frame->h);
+            ? Spoken::length($item->frame->w).' long'
+            : Spoken::length($item->frame->w).' × '.Spoken::length($item->frame->h);
     }
 
     /** @return array<string, mixed> */

@@ -10,8 +10,8 @@ use AllSquare\Core\Arrange\Mover;
 use AllSquare\Core\Arrange\Pairs;
 use AllSquare\Core\Arrange\Target;
 use AllSquare\Core\Arrange\Targets;
-use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Geometry\Spoken;
 use AllSquare\Core\Measure\Baseline;
 use AllSquare\Core\Measure\By;
 use AllSquare\Core\Refusal;
@@ -21,6 +21,9 @@ use AllSquare\Core\Sheet\Draft;
 final readonly class Align implements Command
 {
     private const MOST_IN_PAIRS = 400;
+
+    /** of those that stand half a pixel off, named with what would centre them */
+    private const NAMED = 3;
 
     public static function name(): string
     {
@@ -243,15 +246,19 @@ final readonly class Align implements Command
         );
         $off = array_merge(...array_column($halves, 1));
         foreach ($halves as [$edge, $found]) {
-            if ($found !== []) {
+            foreach (array_slice($found, 0, self::NAMED) as $one) {
                 $summary .= sprintf(
-                    '; %s stands at %s for %s (%s %s would centre)',
-                    Words::quoted($draft->item($found[0]['id'])),
-                    Length::text($found[0]['at']),
-                    Length::text($found[0]['exact']),
-                    implode(' or ', array_map(Length::text(...), $found[0]['sizes'])),
+                    '; %s is at %s, exact %s %s (%s %s would centre)',
+                    Words::quoted($draft->item($one['id'])),
+                    Spoken::length($one['at']),
+                    $edge === Edge::Middle ? 'middle' : 'centre',
+                    Spoken::length($one['exact']),
+                    implode(' or ', array_map(Spoken::length(...), $one['sizes'])),
                     $edge === Edge::Middle ? 'high' : 'wide',
                 );
+            }
+            if (count($found) > self::NAMED) {
+                $summary .= sprintf('; %d more are half a pixel off', count($found) - self::NAMED);
             }
         }
 

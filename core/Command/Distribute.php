@@ -12,6 +12,7 @@ use AllSquare\Core\Arrange\Targets;
 use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Geometry\Spoken;
 use AllSquare\Core\Measure\By;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Sheet\Draft;
@@ -103,7 +104,7 @@ final readonly class Distribute implements Command
         $needs = array_sum(array_map(fn (string $id): float => $this->axis->size($mover->box($id)), $ordered));
         $has = $this->axis->size($target->box);
         if ($this->mode === SpacingMode::Gaps && $needs > $has + Length::SAME) {
-            throw Refusal::because(sprintf('It does not fit %s: needs %s, has %s (%s).', $this->axis->word(), Length::text($needs), Length::text($has), $target->name), 'within');
+            throw Refusal::because(sprintf('It does not fit %s: needs %s, has %s (%s).', $this->axis->word(), Spoken::length($needs), Spoken::length($has), $target->name), 'within');
         }
     }
 
@@ -120,7 +121,7 @@ final readonly class Distribute implements Command
             $summary .= ' (were '.Words::figures($were).')';
         }
         if ($divides !== []) {
-            $summary .= sprintf('; %s would divide into %s of %s', Length::text($divides[0]['extent']), $this->mode === SpacingMode::Gaps ? 'gaps' : 'steps', Length::text($divides[0]['gap']));
+            $summary .= sprintf('; %s would divide into %s of %s', Spoken::length($divides[0]['extent']), $this->mode === SpacingMode::Gaps ? 'gaps' : 'steps', Spoken::length($divides[0]['gap']));
         }
 
         return $summary;

@@ -6,6 +6,7 @@ namespace AllSquare\Core\Command;
 
 use AllSquare\Core\Arrange\GroupFit;
 use AllSquare\Core\Geometry\Length;
+use AllSquare\Core\Geometry\Spoken;
 use AllSquare\Core\Measure\Boxes;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Sheet\Change;
@@ -27,6 +28,29 @@ final readonly class Execution
      * @throws Refusal when it cannot be done; the draft is then of no more use
      */
     public static function of(Command $command, Draft $draft, array $items): self
+    {
+        $spoken = static fn (string $sentence): string => Spoken::in($sentence, $draft->unit, $draft->sheet()->ppi);
+        try {
+            $done = self::run($command, $draft, $items);
+        } catch (Refusal $refusal) {
+            throw $refusal->said($spoken($refusal->getMessage()));
+        }
+        $details = $done->report->details;
+        foreach (is_array($details['left_out'] ?? null) ? $details['left_out'] : [] as $i => $one) {
+            if (is_array($one) && is_string($one['why'] ?? null)) {
+                $details['left_out'][$i]['why'] = $spoken($one['why']);
+            }
+        }
+
+        return new self($done->change, new Report($spoken($done->report->summary), $done->report->selection, $details));
+    }
+
+    /**
+     * @param  list<string>  $items
+     *
+     * @throws Refusal
+     */
+    private static function run(Command $command, Draft $draft, array $items): self
     {
         $report = $command->run($draft, $items);
         (new GroupFit($draft))->settle();

@@ -7,6 +7,7 @@ namespace AllSquare\Core\Command;
 use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Geometry\Spoken;
 use AllSquare\Core\Geometry\Sum;
 use AllSquare\Core\Geometry\SumContext;
 use AllSquare\Core\Geometry\UnreadableSum;
@@ -60,7 +61,7 @@ final readonly class Figures
     {
         $size = $this->read($given, $axis, $field, $item, $own);
         if ($size < 0) {
-            throw Refusal::because(FieldName::first($field).' cannot be negative, and this is '.Length::text($size).' px.', $field);
+            throw Refusal::because(FieldName::first($field).' cannot be negative, and this is '.Spoken::withUnit($size).'.', $field);
         }
 
         return $size;

@@ -11,6 +11,7 @@ use AllSquare\Core\Arrange\Targets;
 use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Geometry\Spoken;
 use AllSquare\Core\Measure\Side;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Sheet\Draft;
@@ -76,7 +77,7 @@ final readonly class Inset implements Command
         }
         $target = Rect::between($ends['left'], $ends['top'], $ends['right'], $ends['bottom']);
         if ($target->w < 0 || $target->h < 0) {
-            throw Refusal::because(sprintf('An inset of that size leaves nothing: %s is %s × %s.', $ground->name, Length::text($ground->box->w), Length::text($ground->box->h)), 'value');
+            throw Refusal::because(sprintf('An inset of that size leaves nothing: %s is %s × %s.', $ground->name, Spoken::length($ground->box->w), Spoken::length($ground->box->h)), 'value');
         }
         foreach ($block as $id) {
             (new Sizer($draft))->scale($id, $box, $target);

@@ -11,6 +11,7 @@ use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\NinePoint;
 use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Geometry\Spoken;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Sheet\Draft;
 
@@ -69,9 +70,9 @@ final readonly class MatchSize implements Command
             throw Refusal::because('Lines have a length and nothing across it, so they cannot take a height.', 'dimension');
         }
         $said = match ($this->dimension) {
-            'width' => Length::text($w).' wide',
-            'height' => Length::text($h).' high',
-            default => Length::text($w).' × '.Length::text($h),
+            'width' => Spoken::length($w).' wide',
+            'height' => Spoken::length($h).' high',
+            default => Spoken::length($w).' × '.Spoken::length($h),
         };
         $like = $anchor === null ? "the $this->to" : Words::quoted($draft->item($anchor));
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace AllSquare\Core\Command;
 
 use AllSquare\Core\Arrange\GapMender;
-use AllSquare\Core\Geometry\Length;
+use AllSquare\Core\Geometry\Spoken;
 use AllSquare\Core\Measure\By;
 use AllSquare\Core\Measure\Gap;
 use AllSquare\Core\Measure\Inset;
@@ -110,8 +110,8 @@ final readonly class MendGaps implements Command
         $count = count($done);
         $to = array_values(array_unique(array_column($done, 'to')));
         $were = array_map(static fn (array $one): float => $one['of']->size, $done);
-        $range = min($were) === max($were) ? 'was '.Length::text($were[0]) : 'were '.Length::text(min($were)).' to '.Length::text(max($were));
+        $range = min($were) === max($were) ? 'was '.Spoken::length($were[0]) : 'were '.Spoken::length(min($were)).' to '.Spoken::length(max($were));
 
-        return sprintf('Brought %s to %s (%s)', $count === 1 ? '1 gap' : "$count gaps", count($to) === 1 ? Length::text($to[0]) : 'what the others are', $count > 1 && min($were) === max($were) ? str_replace('was', 'were', $range) : $range);
+        return sprintf('Brought %s to %s (%s)', $count === 1 ? '1 gap' : "$count gaps", count($to) === 1 ? Spoken::length($to[0]) : 'what the others are', $count > 1 && min($were) === max($were) ? str_replace('was', 'were', $range) : $range);
     }
 }

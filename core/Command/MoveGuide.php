@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Command;
 
-use AllSquare\Core\Geometry\Length;
+use AllSquare\Core\Geometry\Spoken;
 use AllSquare\Core\Guide\Guides;
 use AllSquare\Core\Sheet\Draft;
 
@@ -35,6 +35,6 @@ final readonly class MoveGuide implements Command
         $was = $draft->guides->get($this->guide);
         $is = (new Guides($draft))->move($was, $this->at);
 
-        return new Report('Moved '.$was->words().' to '.Length::text($is->at), $items);
+        return new Report('Moved '.$was->words().' to '.Spoken::length($is->at), $items);
     }
 }

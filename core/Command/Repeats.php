@@ -32,7 +32,7 @@ final readonly class Repeats
         $members = $repetition->of($originals);
         $copies = array_values(array_diff($members, $originals));
         $details = ['members' => $members, 'copies' => $copies, 'originals' => $originals] + $selected->leftOut();
-        $summary = sprintf('%s: %s%s', sprintf($done, $what), $layout->words(), $this->asSeries ? ', as a series' : '').$selected->note();
+        $summary = sprintf('%s: %s%s', sprintf($done, $what), $layout->words($draft->sheet()->wholePixels), $this->asSeries ? ', as a series' : '').$selected->note();
         if ($this->asSeries) {
             return new Report($summary, [$repetition->kept($members)], $details);
         }

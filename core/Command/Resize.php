@@ -11,6 +11,7 @@ use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\NinePoint;
 use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Geometry\Spoken;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Snap\Dragged;
 
@@ -83,7 +84,7 @@ final readonly class Resize implements Command
         }
 
         return new Report(
-            sprintf('Sized %s to %s × %s (was %s × %s)%s', Words::of($draft, $selected->free), Length::text($is->w), Length::text($is->h), Length::text($was->w), Length::text($was->h), $selected->note()),
+            sprintf('Sized %s to %s × %s (was %s × %s)%s', Words::of($draft, $selected->free), Spoken::length($is->w), Spoken::length($is->h), Spoken::length($was->w), Spoken::length($was->h), $selected->note()),
             $selected->ids,
             ($this->snap === null ? [] : ['lines' => $met]) + $selected->leftOut(),
         );

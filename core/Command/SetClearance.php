@@ -7,8 +7,8 @@ namespace AllSquare\Core\Command;
 use AllSquare\Core\Arrange\Mover;
 use AllSquare\Core\Arrange\Sizer;
 use AllSquare\Core\Geometry\Axis;
-use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Geometry\Spoken;
 use AllSquare\Core\Measure\By;
 use AllSquare\Core\Measure\Clearances;
 use AllSquare\Core\Measure\Side;
@@ -52,7 +52,7 @@ final readonly class SetClearance implements Command
         $by = ($value - $was->size) * ($this->side->isLeading() ? 1 : -1);
         $this->bySize ? $this->size($draft, $mover, $free, $clearances->box, $by) : $this->move($mover, $free, $by);
         $to = $was->to === null ? 'the edge of the sheet' : Words::quoted($was->to);
-        $summary = sprintf('Set %s %s px from %s on the %s (was %s)%s', Words::of($draft, $free), Length::text($value), $to, $this->side->value, Length::text($was->size), $this->bySize ? ', by sizing' : '');
+        $summary = sprintf('Set %s %s px from %s on the %s (was %s)%s', Words::of($draft, $free), Spoken::length($value), $to, $this->side->value, Spoken::length($was->size), $this->bySize ? ', by sizing' : '');
 
         return new Report($summary.$selected->note(), $selected->ids, $selected->leftOut());
     }
@@ -75,7 +75,7 @@ final readonly class SetClearance implements Command
         }
         $target = $this->side->shifted($box, $by);
         if ($target->w < 0 || $target->h < 0) {
-            throw Refusal::because(sprintf('That leaves nothing: it is %s %s, and this side would go in by %s.', Length::text($this->side->axis()->size($box)), $this->side->axis() === Axis::X ? 'wide' : 'high', Length::text(abs($by))), 'value');
+            throw Refusal::because(sprintf('That leaves nothing: it is %s %s, and this side would go in by %s.', Spoken::length($this->side->axis()->size($box)), $this->side->axis() === Axis::X ? 'wide' : 'high', Spoken::length(abs($by))), 'value');
         }
         foreach ($ids as $id) {
             (new Sizer($draft))->scale($id, $box, $target);

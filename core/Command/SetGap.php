@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace AllSquare\Core\Command;
 
 use AllSquare\Core\Arrange\Distribution;
+use AllSquare\Core\Arrange\Lanes;
 use AllSquare\Core\Arrange\Mover;
 use AllSquare\Core\Arrange\Sizer;
 use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Geometry\Spoken;
 use AllSquare\Core\Measure\By;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Sheet\Draft;
@@ -61,14 +63,35 @@ final readonly class SetGap implements Command
         }
         $gap = (new Figures($draft))->read($this->gap, $this->axis, 'gap');
         $distribution = new Distribution($mover, $this->axis, $draft->tree->inOrder());
-        /** @var non-empty-list<string> $ordered */
-        $ordered = $distribution->ordered($ids);
-        $were = $distribution->figures($ordered);
-        $this->bySize ? $this->size($draft, $mover, $ordered, $gap) : $this->move($draft, $mover, $ordered, $gap);
-        $gaps = $distribution->figures($ordered);
-        $summary = sprintf('Set the gaps of %s %s to %s%s', Words::of($draft, $ordered), $this->axis->word(), Words::figures($gaps), $this->bySize ? ' by sizing' : '');
+        if ($this->hold === 'anchor') {
+            $this->anchorAt($ids);
+        }
+        $rows = array_map($distribution->ordered(...), $this->rows($draft, $mover, $ids));
+        $figures = static fn (): array => array_merge(...array_map($distribution->figures(...), $rows));
+        $were = $figures();
+        foreach ($rows as $row) {
+            $this->bySize ? $this->size($draft, $mover, $row, $gap) : $this->move($draft, $mover, $row, $gap);
+        }
+        $gaps = $figures();
+        $in = count($rows) === 1 ? '' : sprintf(' in %d %s', count($rows), $this->axis === Axis::X ? 'rows' : 'columns');
+        $summary = sprintf('Set the gaps of %s %s to %s%s%s', Words::of($draft, array_merge(...$rows)), $this->axis->word(), Words::figures($gaps), $in, $this->bySize ? ' by sizing' : '');
 
         return new Report($summary.($gaps === $were ? '' : ' (were '.Words::figures($were).')').$selected->note(), $selected->ids, ['gaps' => $gaps, 'were' => $were] + $selected->leftOut());
+    }
+
+    /**
+     * Several rows (or columns, for gaps down) are spaced each by itself; what stands in no row of two or more stays. Things
+     * that stand in one row, or in none, are spaced together.
+     *
+     * @param  non-empty-list<string>  $ids
+     * @return non-empty-list<non-empty-list<string>>
+     */
+    private function rows(Draft $draft, Mover $mover, array $ids): array
+    {
+        $lanes = Lanes::find($mover->boxesOf($ids), $this->axis->across(), array_flip($draft->tree->inOrder()))->lanes;
+        $rows = array_values(array_filter($lanes, static fn (array $lane): bool => count($lane) > 1));
+
+        return count($rows) > 1 ? $rows : [$ids];
     }
 
     /** @param  non-empty-list<string>  $ordered */
@@ -83,7 +106,7 @@ final readonly class SetGap implements Command
         $first = $this->axis->lead($boxes[0]);
         $held = match ($this->hold) {
             'last' => $last,
-            'anchor' => $this->anchorAt($ordered),
+            'anchor' => in_array($this->anchor, $ordered, true) ? $this->anchorAt($ordered) : 0,
             default => 0,
         };
         $total = $offsets[$last] + $this->axis->size($boxes[$last]);
@@ -128,7 +151,7 @@ final readonly class SetGap implements Command
         $sum = array_sum(array_map($this->axis->size(...), $boxes));
         $room = $extent - $last * $gap;
         if ($room < 1 || $sum < Length::SAME) {
-            throw Refusal::because(sprintf('The gaps alone need %s, and there are %s %s.', Length::text($last * $gap), Length::text($extent), $this->axis->word()), 'gap');
+            throw Refusal::because(sprintf('The gaps alone need %s, and there are %s %s.', Spoken::length($last * $gap), Spoken::length($extent), $this->axis->word()), 'gap');
         }
         $whole = $draft->sheet()->wholePixels && Length::isWhole($gap);
         $settle = static fn (float $v): float => $whole ? Length::whole($v) : Length::settle($v);

@@ -6,6 +6,7 @@ namespace AllSquare\Core\Command;
 
 use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Length;
+use AllSquare\Core\Geometry\Spoken;
 use AllSquare\Core\Grid\Division;
 use AllSquare\Core\Grid\SheetGrid;
 use AllSquare\Core\Refusal;
@@ -145,16 +146,16 @@ final readonly class SetGrid implements Command
     {
         $said = [];
         foreach ($details as $name => $of) {
-            $size = is_float($of['size']) ? Length::text($of['size']) : '';
+            $size = is_float($of['size']) ? Spoken::length($of['size']) : '';
             $gutter = ($name === 'columns' ? $grid->columns : $grid->rows)->gutter ?? 0.0;
             $what = $of['count'] === 1 ? rtrim($name, 's') : $name;
-            $said[] = (is_int($of['count']) ? $of['count'] : 0)." $what of $size, gutter ".Length::text($gutter);
+            $said[] = (is_int($of['count']) ? $of['count'] : 0)." $what of $size, gutter ".Spoken::length($gutter);
         }
         if ($grid->module !== null) {
-            $said[] = 'module '.Length::text($grid->module);
+            $said[] = 'module '.Spoken::length($grid->module);
         }
         if ($grid->baseline !== null) {
-            $said[] = 'baselines every '.Length::text($grid->baseline);
+            $said[] = 'baselines every '.Spoken::length($grid->baseline);
         }
 
         return $said === [] ? 'Took the grid away' : 'Set the grid: '.implode('; ', $said);

@@ -51,7 +51,9 @@ final readonly class SetSeries implements Command
                 continue;
             }
             [$before, $after] = (new Editing($draft))->edit($id, $this->changes($draft));
-            $said[] = $before->words() === $after->words() ? $after->words() : "{$after->words()} (was {$before->words()})";
+            $whole = $draft->sheet()->wholePixels;
+            [$was, $is] = [$before->words($whole), $after->words($whole)];
+            $said[] = $was === $is ? $is : "$is (was $was)";
         }
 
         $series = array_values(array_filter($series, $draft->tree->has(...)));

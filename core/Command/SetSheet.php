@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace AllSquare\Core\Command;
 
 use AllSquare\Core\Geometry\Axis;
-use AllSquare\Core\Geometry\Length;
+use AllSquare\Core\Geometry\Spoken;
 use AllSquare\Core\Geometry\Unit;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Sheet\Draft;
@@ -50,9 +50,9 @@ final readonly class SetSheet implements Command
             'unitOfSpacing' => $this->params->has('unit_of_spacing') ? $this->spacing($draft) : $was->unitOfSpacing,
         ]);
         $draft->putSheet($is);
-        $summary = $is->box()->same($was->box())
+        $summary = $is->picture()->same($was->picture())
             ? 'Set '.implode(', ', array_map(static fn (string $name): string => str_replace('_', ' ', $name), array_keys($this->params->all()))).' of the sheet'
-            : sprintf('Sized the sheet to %s × %s px (was %s × %s)', ...array_map(Length::text(...), [$is->width(), $is->height(), $was->width(), $was->height()]));
+            : sprintf('Sized the sheet to %s × %s (was %s × %s)', Spoken::length($is->width()), Spoken::withUnit($is->height()), Spoken::length($was->width()), Spoken::length($was->height()));
 
         return new Report($summary, $items);
     }

@@ -44,7 +44,7 @@ final class SetWords
         return match (true) {
             is_int($value), is_float($value) => Length::text((float) $value),
             is_string($value) => mb_strimwidth($value, 0, 40, '…'),
-            is_array($value) && is_string($value['colour'] ?? null) => $value['colour'].' '.Words::px(is_numeric($value['weight'] ?? null) ? (float) $value['weight'] : 0.0),
+            is_array($value) && is_string($value['colour'] ?? null) => $value['colour'].' '.Length::text(is_numeric($value['weight'] ?? null) ? (float) $value['weight'] : 0.0).' px',
             default => 'none',
         };
     }

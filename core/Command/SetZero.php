@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace AllSquare\Core\Command;
 
 use AllSquare\Core\Geometry\Axis;
-use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Point;
+use AllSquare\Core\Geometry\Spoken;
 use AllSquare\Core\Sheet\Draft;
 
 /** Moves the zero of the rulers; without figures, back to the top left. */
@@ -41,6 +41,6 @@ final readonly class SetZero implements Command
         );
         $draft->putSheet($draft->sheet()->with(['zero' => $zero]));
 
-        return new Report(sprintf('Put the zero at %s, %s (was %s, %s)', ...array_map(Length::text(...), [$zero->x, $zero->y, $was->x, $was->y])), $items);
+        return new Report(sprintf('Put the zero at %s, %s (was %s, %s)', ...array_map(Spoken::length(...), [$zero->x, $zero->y, $was->x, $was->y])), $items);
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Command;
 
-use AllSquare\Core\Geometry\Length;
+use AllSquare\Core\Geometry\Spoken;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\Item;
 use AllSquare\Core\Slice\PlacedSlice;
@@ -80,7 +80,7 @@ final class Words
      */
     public static function figures(array $figures): string
     {
-        $texts = array_map(Length::text(...), $figures);
+        $texts = array_map(Spoken::length(...), $figures);
         if ($figures === []) {
             return 'none';
         }
@@ -90,11 +90,11 @@ final class Words
 
         return count($texts) <= self::LISTED
             ? implode(', ', $texts)
-            : Length::text(min($figures)).' to '.Length::text(max($figures));
+            : Spoken::length(min($figures)).' to '.Spoken::length(max($figures));
     }
 
     public static function px(float $length): string
     {
-        return Length::text($length).' px';
+        return Spoken::withUnit($length);
     }
 }

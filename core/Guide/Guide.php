@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace AllSquare\Core\Guide;
 
 use AllSquare\Core\Geometry\Axis;
-use AllSquare\Core\Geometry\Length;
+use AllSquare\Core\Geometry\Spoken;
 
 /** A line right across the sheet. One of axis x stands upright at that x. */
 final readonly class Guide
@@ -18,6 +18,6 @@ final readonly class Guide
     /** As in "the guide at x 120" */
     public function words(): string
     {
-        return "the guide at {$this->axis->value} ".Length::text($this->at);
+        return "the guide at {$this->axis->value} ".Spoken::length($this->at);
     }
 }

@@ -7,6 +7,7 @@ namespace AllSquare\Core\Guide;
 use AllSquare\Core\Command\Figures;
 use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Length;
+use AllSquare\Core\Geometry\Spoken;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Sheet\Draft;
 
@@ -83,7 +84,7 @@ final readonly class Guides
     private function put(Guide $guide): Guide
     {
         if ($this->isThere($guide->axis, $guide->at, except: $guide->id)) {
-            throw Refusal::because('There is a guide at '.$guide->axis->value.' '.Length::text($guide->at).' already.', 'at');
+            throw Refusal::because('There is a guide at '.$guide->axis->value.' '.Spoken::length($guide->at).' already.', 'at');
         }
         $this->draft->guides->put($guide->id, $guide);
 

@@ -94,7 +94,7 @@ final class Drawing
 
     private function sheet(string $body): string
     {
-        $box = $this->measured->sheet->box();
+        $box = $this->measured->sheet->picture();
         [$w, $h] = [Length::text($box->w), Length::text($box->h)];
         $outlines = '';
         foreach ($this->measured->parts as $part) {

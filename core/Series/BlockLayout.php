@@ -10,6 +10,7 @@ use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\NinePoint;
 use AllSquare\Core\Geometry\Point;
 use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Geometry\Spoken;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Sheet\Draft;
 
@@ -166,12 +167,12 @@ final readonly class BlockLayout implements Layout
         );
     }
 
-    public function words(): string
+    public function words(bool $whole = false): string
     {
         $gaps = [];
         foreach (['across' => [$this->columns, $this->columnGap], 'down' => [$this->rows(), $this->rowGap]] as $word => [$lanes, $gap]) {
             if ($lanes > 1) {
-                $gaps[] = ($gap === null ? 'as the extent leaves' : Length::text($gap))." $word";
+                $gaps[] = ($gap === null ? 'as the extent leaves' : Spoken::length($gap))." $word";
             }
         }
 
@@ -209,7 +210,7 @@ final readonly class BlockLayout implements Layout
         if ($extent !== null && $last > 0) {
             $gap = ($extent - array_sum($cells)) / $last;
             if ($gap < -Length::SAME) {
-                throw Refusal::because(sprintf('It does not fit %s: needs %s, has %s.', $axis->word(), Length::text(array_sum($cells)), Length::text($extent)), 'extent');
+                throw Refusal::because(sprintf('It does not fit %s: needs %s, has %s.', $axis->word(), Spoken::length(array_sum($cells)), Spoken::length($extent)), 'extent');
             }
         }
         $starts = [];

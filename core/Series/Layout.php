@@ -56,6 +56,10 @@ interface Layout
      */
     public function scaled(float $across, float $down, Point $about): ?self;
 
-    /** As in "6 × 5, gaps 8 across and 8 down" */
-    public function words(): string;
+    /**
+     * As in "6 × 5, gaps 8 across and 8 down"
+     *
+     * @param  bool  $whole  whether places come to whole pixels, which is then said of steps
+     */
+    public function words(bool $whole = false): string;
 }

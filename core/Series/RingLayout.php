@@ -8,6 +8,7 @@ use AllSquare\Core\Arrange\Mover;
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Point;
 use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Geometry\Spoken;
 use AllSquare\Core\Sheet\Draft;
 
 /** Places on a circle (RULES 7): from a start (0 is up) over a sweep, all round at 360 or more. Off the pixel, because it must be exact. */
@@ -109,11 +110,11 @@ final readonly class RingLayout implements Layout
         );
     }
 
-    public function words(): string
+    public function words(bool $whole = false): string
     {
         $over = abs($this->sweep) >= 360 ? 'all round' : 'over '.Length::text($this->sweep).'°';
 
-        return "$this->count places $over, radius ".Length::text($this->radius);
+        return "$this->count places $over, radius ".Spoken::length($this->radius);
     }
 
     /** Degrees clockwise from up. */

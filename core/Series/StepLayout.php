@@ -12,6 +12,7 @@ use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\NinePoint;
 use AllSquare\Core\Geometry\Point;
 use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Geometry\Spoken;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Sheet\Draft;
 
@@ -77,7 +78,7 @@ final readonly class StepLayout implements Layout
             if ($in !== 0.0 || ! Length::same($draft->item($id)->frame->w, $model->frame->w) || ! Length::same($draft->item($id)->frame->h, $model->frame->h)) {
                 [$w, $h] = [$model->frame->w - $in, $model->kind->name() === 'line' ? 0.0 : $model->frame->h - $in];
                 if ($w < Length::SAME || ($h < Length::SAME && $model->frame->h >= Length::SAME)) {
-                    throw Refusal::because(sprintf('With an inset of %s, %s.', Length::text($this->inset), match ($step) {
+                    throw Refusal::because(sprintf('With an inset of %s, %s.', Spoken::length($this->inset), match ($step) {
                         1 => 'nothing is left of the first copy',
                         2 => 'only one copy has anything left',
                         default => 'only '.($step - 1).' copies have anything left',
@@ -114,16 +115,26 @@ final readonly class StepLayout implements Layout
         return new self($this->steps, round($this->dx * $across, 6), round($this->dy * $down, 6), $this->angle, round($this->inset * $across, 6), $this->originals);
     }
 
-    public function words(): string
+    public function words(bool $whole = false): string
     {
         $said = array_filter([
-            $this->dx === 0.0 ? '' : Length::text($this->dx).' across',
-            $this->dy === 0.0 ? '' : Length::text($this->dy).' down',
+            $this->dx === 0.0 ? '' : $this->step($this->dx, $whole).' across',
+            $this->dy === 0.0 ? '' : $this->step($this->dy, $whole).' down',
             $this->angle === 0.0 ? '' : Length::text($this->angle).'°',
-            $this->inset === 0.0 ? '' : 'inset by '.Length::text($this->inset),
+            $this->inset === 0.0 ? '' : 'inset by '.Spoken::length($this->inset),
         ]);
 
         return $this->count().' in all'.($said === [] ? '' : ', '.implode(', ', $said).' from one to the next');
+    }
+
+    /** Of a step with a fraction, on whole pixels, those that it really comes to, and from first to last the ways that would divide. */
+    private function step(float $by, bool $whole): string
+    {
+        if (! $whole || Length::isWhole($by) || $this->steps < 1) {
+            return Spoken::length($by);
+        }
+
+        return sprintf('%s and %s (%s or %s from first to last would divide)', Spoken::length(floor($by)), Spoken::length(ceil($by)), Spoken::length(floor($by) * $this->steps), Spoken::length(ceil($by) * $this->steps));
     }
 
     private function put(Mover $mover, string $id, Rect $from, int $step): void

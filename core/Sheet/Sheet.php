@@ -66,7 +66,19 @@ final readonly class Sheet
         return Length::whole($this->typedHeight * $this->unit->pixels($this->ppi));
     }
 
+    /**
+     * The sheet as things on it are measured to: where whole pixels are off, it is as large as it was typed, so that 15 mm
+     * from the edge of a sheet of 200 mm are 15 mm.
+     */
     public function box(): Rect
+    {
+        $side = fn (float $typed, float $pixels): float => $this->wholePixels ? $pixels : Length::settle($typed * $this->unit->pixels($this->ppi));
+
+        return new Rect(0.0, 0.0, $side($this->typedWidth, $this->width()), $side($this->typedHeight, $this->height()));
+    }
+
+    /** The sheet as it is painted, in whole pixels. */
+    public function picture(): Rect
     {
         return new Rect(0.0, 0.0, $this->width(), $this->height());
     }

@@ -45,7 +45,7 @@ final readonly class Asset
             return null;
         }
         [$left, $top] = [(int) Length::whole($this->area->x * $this->factor()), (int) Length::whole($this->area->y * $this->factor())];
-        [$w, $h] = $this->scale->pixels($sheet->box());
+        [$w, $h] = $this->scale->pixels($sheet->picture());
 
         return $left >= 0 && $top >= 0 && $left + $this->pixels[0] <= $w && $top + $this->pixels[1] <= $h ? [$left, $top] : null;
     }

@@ -38,7 +38,7 @@ final readonly class Cells
         }
         $spans = [];
         foreach (Axis::cases() as $axis) {
-            $extent = $axis->size($sheet->box());
+            $extent = $axis->size($sheet->picture());
             $inside = array_filter($at[$axis->value], static fn (float $place): bool => $place > Length::SAME && $place < $extent - Length::SAME);
             $spans[$axis->value] = self::between([0.0, ...$inside, $extent]);
         }

@@ -6,6 +6,7 @@ namespace AllSquare\Core\Slice;
 
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Geometry\Spoken;
 use AllSquare\Core\Refusal;
 
 /** A named part of a sheet that is cut out and handed over. */
@@ -48,7 +49,7 @@ final readonly class Slice
         $box = $box->settled();
         foreach (['w' => $box->w, 'h' => $box->h] as $side => $length) {
             if ($length < Length::SAME) {
-                throw Refusal::because("A slice is wider and higher than 0; here $side is ".Length::text($length).'.', $side);
+                throw Refusal::because("A slice is wider and higher than 0; here $side is ".Spoken::length($length).'.', $side);
             }
         }
 
@@ -58,6 +59,6 @@ final readonly class Slice
     /** As it is said in a line of the history: its size, and where. */
     public function words(): string
     {
-        return sprintf('"%s": %s × %s at %s, %s', $this->name, ...array_map(Length::text(...), [$this->box->w, $this->box->h, $this->box->x, $this->box->y]));
+        return sprintf('"%s": %s × %s at %s, %s', $this->name, ...array_map(Spoken::length(...), [$this->box->w, $this->box->h, $this->box->x, $this->box->y]));
     }
 }

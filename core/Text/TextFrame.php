@@ -52,6 +52,10 @@ final readonly class TextFrame
         $w = $item->props['grow'] === 'both'
             ? $up(max(array_map(static fn (Line $line): int => $line->advance, $lines)) * $style->scale())
             : $item->frame->w;
+        // About its centre it grows by whole pixels on both sides, so that the centre stays where it is.
+        if ($whole && $style->align === TextAlign::Centre && Length::isWhole($item->frame->w) && fmod(abs($w - $item->frame->w), 2.0) === 1.0) {
+            $w += 1.0;
+        }
         $held = match ($style->align) {
             TextAlign::Start => NinePoint::TopLeft,
             TextAlign::Centre => NinePoint::Top,

@@ -59,7 +59,7 @@ final readonly class RenderController
     {
         $core = $sheet->toCore();
         $at = array_map(static fn (string $axis): ?float => is_numeric($request->query($axis)) ? (float) $request->query($axis) : null, ['x', 'y']);
-        if ($at[0] === null || $at[1] === null || ! $core->box()->contains(new Rect($at[0], $at[1], 0.0, 0.0))) {
+        if ($at[0] === null || $at[1] === null || ! $core->picture()->contains(new Rect($at[0], $at[1], 0.0, 0.0))) {
             throw Refusal::because('Point at a place on the sheet: x and y in px, from its top left.', 'x');
         }
         $pixel = new Rect(min(floor($at[0]), $core->width() - 1), min(floor($at[1]), $core->height() - 1), 1.0, 1.0);
@@ -78,7 +78,7 @@ final readonly class RenderController
     {
         $picture = $this->pictureOf($sheet);
         $id = $request->query('slice');
-        $slice = is_string($id) ? $this->slice($sheet, $id) : new Slice($sheet->id, 0, 'sheet', $picture->sheet->box());
+        $slice = is_string($id) ? $this->slice($sheet, $id) : new Slice($sheet->id, 0, 'sheet', $picture->sheet->picture());
         $plain = new Slice($slice->id, 0, $slice->name, $slice->box, $slice->cut->with(['scales' => null, 'formats' => null]));
         $asset = HandingOver::of($picture->sheet, [$plain], new Settings([$scale ?? Scale::read(1)], [$format], Background::read('sheet')), $picture->areas)->assets[0];
         if ($format->isRaster()) {

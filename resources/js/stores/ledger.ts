@@ -4,6 +4,7 @@ import type { Axis, Gap, Inset, Ledger } from '@/api/types';
 import { useBench } from '@/stores/bench';
 import { useDesk } from '@/stores/desk';
 import { useSending } from '@/stores/sending';
+import { useUnits } from '@/stores/units';
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
 
@@ -26,6 +27,7 @@ export const useLedger = defineStore('ledger', () => {
     const desk = useDesk();
     const bench = useBench();
     const sending = useSending();
+    const units = useUnits();
     const found = shallowRef<Ledger | null>(null);
     /** of which size the gaps are lit up on the sheet; "odd" for those */
     const chosen = ref<{ axis: Axis; size: number | 'odd' } | null>(null);
@@ -50,8 +52,11 @@ export const useLedger = defineStore('ledger', () => {
         );
     }
 
-    /** To the nearest half pixel, as sizes are listed. */
-    const half = (size: number) => Math.floor(size * 2 + 0.5) / 2;
+    /** As sizes are listed: to the nearest half pixel, or, without whole pixels, hundredth of the unit that is shown. */
+    function listed(size: number): number {
+        const step = desk.sheet?.whole_pixels ? 0.5 : units.pixels / 100;
+        return Math.floor(size / step + 0.5) * step;
+    }
     const odd = computed<Gap[]>(() => found.value?.gaps.filter((gap) => gap.odd) ?? []);
     const oddInsets = computed<Inset[]>(() => found.value?.insets.filter((inset) => inset.odd) ?? []);
 
@@ -80,7 +85,7 @@ export const useLedger = defineStore('ledger', () => {
         const counts = new Map<number, { size: number; count: number; odd: number }>();
         for (const strip of strips.value) {
             if (strip.axis !== axis) continue;
-            const size = half(strip.size);
+            const size = listed(strip.size);
             const was = counts.get(size) ?? { size, count: 0, odd: 0 };
             counts.set(size, { size, count: was.count + 1, odd: was.odd + Number(strip.odd) });
         }
@@ -91,7 +96,7 @@ export const useLedger = defineStore('ledger', () => {
         const { axis, size } = chosen.value ?? {};
         if (axis === undefined) return [];
         return strips.value.filter(
-            (strip) => strip.axis === axis && (size === 'odd' ? strip.odd : half(strip.size) === size),
+            (strip) => strip.axis === axis && (size === 'odd' ? strip.odd : listed(strip.size) === size),
         );
     });
 

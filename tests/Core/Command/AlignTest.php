@@ -38,7 +38,7 @@ final class AlignTest extends TestCase
         $done = $scene->run('align', ['a', 'b', 'c', 'd'], ['edge' => 'centre']);
         self::assertSame([84.0, 99.0, 44.0, 99.0], $scene->lefts('a', 'b', 'c', 'd'));
         self::assertSame([['id' => 'd', 'at' => 99.0, 'exact' => 98.5, 'sizes' => [90.0, 92.0]]], $done->report->details['half_pixels']);
-        self::assertStringContainsString('"d" stands at 99 for 98.5 (90 or 92 wide would centre)', $done->report->summary);
+        self::assertStringContainsString('"d" is at 99, exact centre 98.5 (90 or 92 wide would centre)', $done->report->summary);
     }
 
     public function test_without_whole_pixels_centres_are_exact(): void

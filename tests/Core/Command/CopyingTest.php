@@ -82,9 +82,9 @@ final class CopyingTest extends TestCase
         $file = static fn (array ...$items): array => ['format' => 'allsquare-excerpt', 'version' => 1, 'items' => $items];
 
         return [
-            'nothing' => [null, 'holds no items'],
-            'another format' => [['format' => 'shopping-list', 'items' => [$box]], 'holds no items'],
-            'no items' => [$file(), 'holds no items'],
+            'nothing' => [null, 'nothing from All Square to paste'],
+            'another format' => [['format' => 'shopping-list', 'items' => [$box]], 'nothing from All Square to paste'],
+            'no items' => [$file(), 'nothing from All Square to paste'],
             'in a group that is not there' => [$file(['parent' => 'nowhere'] + $box), 'does not come before it'],
             'in itself' => [$file(['parent' => 'x'] + $box), 'does not come before it'],
             'in a box' => [$file($box, ['id' => 'y', 'parent' => 'x'] + $box), 'cannot hold items'],

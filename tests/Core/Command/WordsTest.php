@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core\Command;
 
 use AllSquare\Core\Command\Words;
+use AllSquare\Core\Geometry\Spoken;
+use AllSquare\Core\Geometry\Unit;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Scene;
@@ -43,7 +45,27 @@ final class WordsTest extends TestCase
     #[DataProvider('figures')]
     public function test_figures_are_said_shortly(array $figures, string $said): void
     {
-        self::assertSame($said, Words::figures($figures));
+        self::assertSame($said, Spoken::in(Words::figures($figures), Unit::Px, 96));
+    }
+
+    public function test_lengths_are_said_in_the_unit_of_the_desk(): void
+    {
+        $scene = Scene::of(200, 100, Unit::Mm, 96)->put('a', 0, 0, 37.795, 37.795);
+        $scene->unit = Unit::Mm;
+        self::assertSame('Moved "a" 15 mm right', $scene->run('move-by', ['a'], ['dx' => '15'])->report->summary);
+        self::assertSame('Placed "a": w 12.5 (was w 10)', $scene->run('place', ['a'], ['w' => '12.5'])->report->summary);
+        $scene->unit = Unit::In;
+        $this->expectExceptionMessage('The gaps alone need 4, and there are 0.492 across.');
+        $scene->put('b', 56.693, 0, 37.795, 10)->run('set-gap', ['a', 'b'], ['axis' => 'x', 'gap' => '4', 'by_size' => true]);
+    }
+
+    public function test_to_the_edge_of_a_sheet_of_200_mm_are_200_mm(): void
+    {
+        $scene = Scene::of(200, 100, Unit::Mm, 96)->put('a', 0, 0, 37.795, 37.795);
+        $scene->unit = Unit::Mm;
+        $scene->run('set-clearance', ['a'], ['side' => 'right', 'value' => '15']);
+        self::assertEqualsWithDelta(200 / 25.4 * 96 - 15 / 25.4 * 96 - 37.795, $scene->bounds('a')->x, 0.001);
+        self::assertSame([756.0, 378.0], [$scene->sheet->width(), $scene->sheet->height()]);
     }
 
     /** @return iterable<array{string, array<string, mixed>, string}> */

@@ -156,7 +156,7 @@ final class SlicesTest extends TestCase
             } catch (Refusal) {
                 continue;
             }
-            $edges = ['x' => [0.0, $scene->sheet->width()], 'y' => [0.0, $scene->sheet->height()]];
+            $edges = ['x' => [0.0, $scene->sheet->box()->w], 'y' => [0.0, $scene->sheet->box()->h]];
             foreach ($draft->plan(By::Frame)->placed as $one) {
                 array_push($edges['x'], $one->box->x, $one->box->right());
                 array_push($edges['y'], $one->box->y, $one->box->bottom());

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Text;
 
+use AllSquare\Core\Geometry\Point;
 use AllSquare\Core\Geometry\Unit;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Fonts;
@@ -60,5 +61,21 @@ final class TextFrameTest extends TestCase
         $id = $scene->run('add-item', [], ['kind' => 'text', 'text' => '', 'x' => 0, 'y' => 0, 'size' => 20, 'line_height' => 1.5])->report->selection[0];
         self::assertSame([0.0, 30.0], [$scene->items[$id]->frame->w, $scene->items[$id]->frame->h]);
         self::assertSame('Text', $scene->items[$id]->name);
+    }
+
+    public function test_new_words_keep_a_centred_text_centred_turned_or_not(): void
+    {
+        $tried = 0;
+        foreach ([0, 90, 30, -17.5, 180] as $angle) {
+            $scene = Scene::of()->put('t', 100, 100, 40, 21, ['kind' => 'text', 'text' => 'Quay', 'align' => 'centre', 'grow' => 'both', 'angle' => $angle]);
+            $middle = static fn (): array => [$scene->items['t']->toParent()->apply(new Point($scene->items['t']->frame->w / 2, 0.0))->x, $scene->items['t']->toParent()->apply(new Point($scene->items['t']->frame->w / 2, 0.0))->y];
+            $before = $middle();
+            foreach (['Harbour', 'Pier', 'Harbour light', 'i', 'Quay'] as $words) {
+                $scene->run('set', ['t'], ['text' => $words]);
+                self::assertEqualsWithDelta($before, $middle(), 0.002, "$words at $angle");
+                $tried++;
+            }
+        }
+        self::assertSame(25, $tried);
     }
 }

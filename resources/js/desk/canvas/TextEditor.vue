@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { useFocusBack } from '@/desk/focus';
+import { applied } from '@/desk/geometry';
 import { useDesk } from '@/stores/desk';
 import { useView } from '@/stores/view';
 import { computed, nextTick, onMounted, ref } from 'vue';
@@ -23,12 +24,15 @@ const size = computed(() => (item?.size ?? 16) * view.zoom);
 const style = computed(() => {
     const at = item ? item.frame : (target?.at ?? { x: 0, y: 0, w: 0, h: 0 });
     const place = item ? desk.tree.toSheet(item.id) : { angle: 0, x: at.x, y: at.y };
-    const corner = view.toScreen(place);
+    // What follows its words grows from where its lines begin, end, or are centred.
+    const along = item?.grow === 'both' ? { start: 0, centre: 0.5, end: 1 }[item.align ?? 'start'] : 0;
+    const from = item ? applied(desk.tree.toSheet(item.id), { x: at.w * along, y: 0 }) : place;
+    const corner = view.toScreen(from);
     return {
         left: `${corner.x}px`,
         top: `${corner.y}px`,
         width: at.w > 0 && item?.grow !== 'both' ? `${at.w * view.zoom + 2}px` : undefined,
-        transform: place.angle ? `rotate(${place.angle}deg)` : undefined,
+        transform: `rotate(${place.angle}deg) translateX(${-100 * along}%)`,
         fontFamily: `'${FAMILIES[item?.font ?? 'overpass'] ?? 'Overpass'}', sans-serif`,
         fontWeight: String(item?.weight ?? 400),
         fontSize: `${size.value}px`,
