@@ -63,7 +63,9 @@ final readonly class SetGrid implements Command
         }
         $draft->putSheet($is);
 
-        return new Report(self::summary($grid, $details), $items, ['grid' => $details]);
+        $isOnlyMargins = array_keys($this->params->all()) === ['margins'] || ($grid->isEmpty() && $was->grid->isEmpty());
+
+        return new Report($isOnlyMargins ? 'Set the margins: '.Words::figures(array_values($margins->toArray())) : self::summary($grid, $details), $items, ['grid' => $details]);
     }
 
     private function division(Draft $draft, string $name, Axis $axis): ?Division
@@ -98,6 +100,14 @@ final readonly class SetGrid implements Command
                 if ($length !== null) {
                     $sides[$side] = $figures->size($length, $name === 'columns' ? Axis::X : Axis::Y, "$name.$side");
                 }
+            }
+        }
+
+        $given = $this->params->value('margins');
+        foreach (array_keys($sides) as $side) {
+            $length = self::length(is_array($given) ? $given[$side] ?? null : null);
+            if ($length !== null) {
+                $sides[$side] = $figures->size($length, in_array($side, ['left', 'right'], true) ? Axis::X : Axis::Y, "margins.$side");
             }
         }
 

@@ -4,7 +4,8 @@ import { useDesk } from '@/stores/desk';
 import { useHandover } from '@/stores/handover';
 import InputText from 'primevue/inputtext';
 import { FORMATS, toggled } from '@/handover/words';
-import { computed, ref } from 'vue';
+import FieldComplaint from '@/parts/FieldComplaint.vue';
+import { computed, ref, type ComponentPublicInstance } from 'vue';
 
 /** At which sizes, as what and on what slices are painted that do not say so themselves, and what else is in the archive. */
 const handover = useHandover();
@@ -17,10 +18,27 @@ const background = computed(() =>
     handover.settings.background.startsWith('#') ? 'colour' : handover.settings.background,
 );
 const has = (format: Format) => handover.settings.formats.includes(format);
-const wrongSize = computed(() => size.value.trim() !== '' && !reads(size.value));
+const quality = ref<string | null>(null);
+const sizeField = ref<ComponentPublicInstance | null>(null);
+const qualityField = ref<ComponentPublicInstance | null>(null);
+const wrongSize = computed(() => (size.value.trim() === '' ? '' : refused(size.value.trim())));
+const wrongQuality = computed(() =>
+    quality.value === null || fitsQuality(Number(quality.value)) ? '' : 'A whole number from 1 to 100.',
+);
+const fitsQuality = (given: number) => Number.isInteger(given) && given >= 1 && given <= 100;
 const wrongColour = computed(() => background.value === 'colour' && !/^#[0-9a-f]{6}$/i.test(colour.value));
 
-const reads = (text: string) => /^\d+(\.\d+)?[xwh]?$/i.test(text.trim()) && Number.parseFloat(text) > 0;
+/** Why a size cannot be, as core/Slice/Scale says it; empty where it can. */
+function refused(text: string): string {
+    const [, figure = '', of = 'x'] = /^(\d+(?:\.\d+)?)([xwh]?)$/i.exec(text) ?? [];
+    const value = Number.parseFloat(figure);
+    if (figure === '') return `"${text}" is no size. Type a multiple, a width or a height, such as 4x, 300w or 200h.`;
+    if (/[wh]/i.test(of))
+        return Number.isInteger(value) && value >= 1 && value <= 16000
+            ? ''
+            : 'A width or height is a whole number from 1 to 16,000 px.';
+    return value >= 0.001 && value <= 16 ? '' : 'A multiple is from 0.001 to 16.';
+}
 
 function toggleSize(one: string): void {
     const { scales } = handover.settings;
@@ -32,7 +50,7 @@ function toggleSize(one: string): void {
 const rank = (one: string) => 'xwh'.indexOf(one.slice(-1)) * 1e6 + Number.parseFloat(one);
 
 function addSize(): void {
-    if (!reads(size.value)) return;
+    if (size.value.trim() === '' || wrongSize.value) return;
     const text = size.value.trim().toLowerCase();
     const named = /[xwh]$/.test(text) ? text : `${text}x`;
     if (!handover.settings.scales.includes(named)) toggleSize(named);
@@ -53,8 +71,8 @@ function setColour(text: string | undefined): void {
 }
 
 function setQuality(text: string | undefined): void {
-    const quality = Number(text);
-    if (Number.isInteger(quality) && quality >= 1 && quality <= 100) handover.settings.quality = quality;
+    quality.value = text ?? '';
+    if (!wrongQuality.value) handover.settings.quality = Number(text);
 }
 </script>
 
@@ -73,7 +91,9 @@ function setQuality(text: string | undefined): void {
                 {{ one }}
             </button>
             <InputText
+                ref="sizeField"
                 v-model="size"
+                :aria-invalid="wrongSize !== ''"
                 class="num other"
                 :class="{ wrong: wrongSize }"
                 placeholder="300w"
@@ -84,6 +104,7 @@ function setQuality(text: string | undefined): void {
                 @keydown.enter="addSize"
                 @blur="addSize"
             />
+            <FieldComplaint :words="wrongSize" :of="sizeField" />
         </div>
         <div class="choice" role="group" aria-label="Formats">
             <span>As</span>
@@ -100,14 +121,18 @@ function setQuality(text: string | undefined): void {
             <label v-if="has('jpeg') || has('webp')" class="quality"
                 >quality
                 <InputText
+                    ref="qualityField"
                     class="num"
                     size="small"
-                    inputmode="numeric"
                     maxlength="3"
-                    :model-value="String(handover.settings.quality)"
+                    :model-value="quality ?? String(handover.settings.quality)"
+                    :aria-invalid="wrongQuality !== ''"
                     aria-label="Quality of JPEG and WebP"
                     @update:model-value="setQuality"
-            /></label>
+                    @blur="quality = null"
+                />
+                <FieldComplaint :words="wrongQuality" :of="qualityField" />
+            </label>
         </div>
         <div class="choice" role="group" aria-label="Background">
             <span>Background</span>

@@ -107,7 +107,7 @@ export const useBench = defineStore('bench', () => {
 
     /** In plain words what moves and to what, before anything is pressed. */
     const sentence = computed(() => {
-        if (count.value === 0) return 'select what is to stand on one line';
+        if (count.value === 0) return '';
         const words = targets.value.find((target) => target.key === to.value)?.words ?? '';
         if (way.value === 'pairs' && pairs.value)
             return `each of the ${pairs.value.ids.length} smaller ones onto a larger one of its own`;

@@ -1,4 +1,4 @@
-import { api, type Problem } from '@/api/client';
+import { api, Problem } from '@/api/client';
 import type { Preset } from '@/api/handover';
 import type { Commands } from '@/api/commands.gen';
 import type {
@@ -64,6 +64,10 @@ export const useDesk = defineStore('desk', () => {
     const selectedSlices = shallowRef<string[]>([]);
     const entered = ref<string | null>(null);
     const status = ref<Status>({ text: '', kind: 'note' });
+    /** that the sheet is gone, in words; empty while it is there */
+    const deleted = ref('');
+    /** the command that was done last, undo among them, for whoever watches what is done */
+    const last = ref('');
     /** where an undo or redo on another sheet wants to go */
     const elsewhere = ref<{ sheet: string; selection: string[] } | null>(null);
 
@@ -97,6 +101,7 @@ export const useDesk = defineStore('desk', () => {
         const [found, content] = await Promise.all([api.document(documentId), api.sheet(sheetId)]);
         const another = sheet.value?.id !== content.sheet.id;
         document.value = found;
+        deleted.value = '';
         if (another) {
             selection.value = elsewhere.value?.sheet === sheetId ? elsewhere.value.selection : [];
             selectedSlices.value = [];
@@ -115,7 +120,8 @@ export const useDesk = defineStore('desk', () => {
     async function lookAgain(): Promise<void> {
         const id = sheet.value?.id;
         if (!id || sending.waiting > 0) return;
-        const current = await api.revision(id);
+        const current = await api.revision(id).catch(gone);
+        if (current === undefined) return;
         if (sheet.value?.id === id && sending.waiting === 0 && current !== revision.value) {
             await reload();
             say('This sheet was changed from elsewhere. It is shown as it is now.', 'note');
@@ -159,6 +165,7 @@ export const useDesk = defineStore('desk', () => {
                     if (SELECTING.includes(command)) select(answer.report.selection ?? []);
                     if (answer.report.originals && answer.report.copies)
                         copied.value = { originals: answer.report.originals, copies: answer.report.copies };
+                    last.value = command;
                     say(answer.report.summary + remarks(answer, (id) => stored.value.get(id)?.name ?? ''));
                     resolve(true);
                 },
@@ -176,7 +183,8 @@ export const useDesk = defineStore('desk', () => {
         const step = async (expected?: number) => {
             const answer = await api.post<TravelAnswer>(`documents/${id}/${direction}`, { revision: expected });
             if (answer.document_changed) document.value = await api.document(id);
-            say(`${direction === 'undo' ? 'Undone' : 'Done again'}: ${answer.entry.label}`);
+            last.value = direction;
+            say(`${direction === 'undo' ? 'Undone' : 'Redone'}: ${answer.entry.label}`);
             if (answer.sheet !== sheet.value?.id) {
                 elsewhere.value = { sheet: answer.sheet, selection: answer.selection };
                 return;
@@ -201,8 +209,12 @@ export const useDesk = defineStore('desk', () => {
         });
     }
 
-    /** Back or forward until a line of the history is the last that is done; 0 is before the first. */
-    function goTo(line: number): void {
+    /**
+     * Back or forward until a line of the history is the last that is done; 0 is before the first.
+     *
+     * @param label what that line says, which is where one then is
+     */
+    function goTo(line: number, label = ''): void {
         const id = document.value?.id;
         if (!id) return;
         sending.add({
@@ -213,7 +225,7 @@ export const useDesk = defineStore('desk', () => {
                     elsewhere.value = { sheet: answer.sheet, selection: answer.selection };
                 } else await reload();
                 select(answer.selection);
-                say(line === 0 ? 'Went back to the beginning' : `Went to: ${answer.entry.label}`);
+                say(line === 0 ? 'Back before the first change' : `Now at: ${label || answer.entry.label}`);
             },
             refused: refuse,
         });
@@ -241,11 +253,28 @@ export const useDesk = defineStore('desk', () => {
     }
 
     async function refuse(problem: Problem): Promise<void> {
+        const chosen = selected.value.map((item) => ({ id: item.id, name: item.name }));
         if (problem.status === 409 || problem.status === 404) {
             sending.drop();
-            await reload().catch(() => undefined);
+            await reload().catch(gone);
         }
-        say(problem.message, 'refused');
+        const missing = chosen.filter(({ id }) => !stored.value.has(id) && !slices.value.some((one) => one.id === id));
+        const [first, ...others] = missing;
+        say(
+            problem.status === 404 && first
+                ? `"${first.name}"${others.length ? ` and ${others.length} more` : ''} was deleted in another window.`
+                : problem.message,
+            'refused',
+        );
+    }
+
+    /** The sheet that is shown, or its document, is not there any more. */
+    async function gone(error: unknown): Promise<void> {
+        if (!(error instanceof Problem) || error.status !== 404 || !sheet.value || !document.value) return;
+        const still = await api.document(document.value.id).catch(() => null);
+        deleted.value = still
+            ? `The sheet "${sheet.value.name}" was deleted in another window.`
+            : `The document "${document.value.name}" was deleted in another window.`;
     }
 
     function select(ids: string[]): void {
@@ -284,6 +313,8 @@ export const useDesk = defineStore('desk', () => {
         entered,
         status,
         elsewhere,
+        deleted,
+        last,
         open,
         reload,
         lookAgain,

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { Problem } from '@/api/client';
 import Bench from '@/desk/bench/Bench.vue';
 import Stage from '@/desk/canvas/Stage.vue';
 import { useClipboard } from '@/desk/clipboard';
+import FirstSteps from '@/desk/FirstSteps.vue';
 import HistoryDrawer from '@/desk/drawer/HistoryDrawer.vue';
 import LookDrawer from '@/desk/drawer/LookDrawer.vue';
 import ItemMenu from '@/desk/ItemMenu.vue';
@@ -16,7 +16,7 @@ import TopBar from '@/parts/TopBar.vue';
 import { useDesk } from '@/stores/desk';
 import { useSending } from '@/stores/sending';
 import { useView } from '@/stores/view';
-import { onBeforeUnmount, ref, watch } from 'vue';
+import { computed, onBeforeUnmount, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 
 /** The editor: the sheet in the middle, the bench with the numbers under it. */
@@ -34,6 +34,13 @@ const { listOpen } = useKeys();
 useDeskFocus();
 useClipboard();
 const missing = ref('');
+/** another sheet of the document, where the one that was shown is gone */
+const another = computed(() => {
+    const sheet = desk.document?.sheets.find((one) => one.id !== desk.sheet?.id);
+    return sheet && desk.deleted.startsWith('The sheet')
+        ? { name: 'desk', params: { document: route.params.document, sheet: sheet.id } }
+        : null;
+});
 const menu = ref<InstanceType<typeof ItemMenu> | null>(null);
 
 async function open(): Promise<void> {
@@ -43,7 +50,7 @@ async function open(): Promise<void> {
         await desk.open(String(route.params.document), String(route.params.sheet));
         document.title = `${desk.sheet?.name ?? ''}, ${desk.document?.name ?? ''}: All Square`;
     } catch (error) {
-        missing.value = error instanceof Problem ? error.message : 'The server does not answer. Is it running?';
+        missing.value = (error as Error).message;
     }
 }
 
@@ -92,17 +99,19 @@ onBeforeUnmount(() => {
                 >Hand over</RouterLink
             >
         </TopBar>
-        <div v-if="missing" class="missing">
-            <h1>This sheet cannot be shown</h1>
-            <p>{{ missing }}</p>
+        <div v-if="missing || desk.deleted" class="missing">
+            <h1>{{ desk.deleted ? 'This is not there any more' : 'This sheet cannot be shown' }}</h1>
+            <p>{{ missing || desk.deleted }}</p>
             <p>
-                <button class="btn" type="button" @click="open">Try again</button>
+                <button v-if="!desk.deleted" class="btn" type="button" @click="open">Try again</button>
+                <RouterLink v-else-if="another" class="btn main" :to="another">To another sheet</RouterLink>
                 <RouterLink class="btn" to="/">To the shelf</RouterLink>
             </p>
         </div>
         <template v-else>
             <Side v-show="view.sideOpen" />
             <main>
+                <FirstSteps />
                 <Stage @menu="(event, under, locked) => menu?.open(event, under, locked)" @shown="shown" />
             </main>
             <Bench v-show="view.benchOpen" />
@@ -158,6 +167,7 @@ onBeforeUnmount(() => {
     grid-area: 3 / 1 / 4 / -1;
 }
 main {
+    position: relative;
     display: flex;
     flex-direction: column;
     min-width: 0;

@@ -5,6 +5,7 @@ import NewSheetDialog from '@/parts/NewSheetDialog.vue';
 import TopBar from '@/parts/TopBar.vue';
 import NewOnes from '@/shelf/NewOnes.vue';
 import StandingDocument from '@/shelf/StandingDocument.vue';
+import { useFirstSteps } from '@/stores/firstSteps';
 import { useShelf, type Sorting } from '@/stores/shelf';
 import InputText from 'primevue/inputtext';
 import { useToast } from 'primevue/usetoast';
@@ -20,7 +21,22 @@ const failed = ref('');
 const dropping = ref(false);
 const opening = ref('');
 const SORTINGS: Record<Sorting, string> = { changed: 'last changed', name: 'name', sheets: 'number of sheets' };
-const isDemoOnly = computed(() => shelf.documents.length === 1);
+const steps = useFirstSteps();
+
+/** The sheet of the demo that has something to put right. */
+const trial = computed(() => {
+    for (const document of shelf.documents) {
+        const sheet = document.sheets.find((one) => one.name.endsWith('before squaring'));
+        if (sheet) return { document: document.id, sheet: sheet.id };
+    }
+    return null;
+});
+
+async function tryIt(): Promise<void> {
+    if (!trial.value) return;
+    await router.push({ name: 'desk', params: trial.value });
+    steps.begin();
+}
 
 onMounted(load);
 
@@ -94,9 +110,10 @@ function remove(document: DocumentSummary): Promise<void> {
             <div class="head">
                 <div>
                     <h1>Your documents</h1>
-                    <p v-if="isDemoOnly" class="how">
-                        Open the demo and its sheet “before squaring”. Draw a rubber band round four cards. Align their
-                        tops, even out the gaps, and read below what moved.
+                    <p v-if="trial && !steps.putAway" class="how">
+                        New here? Put four cards right, in a minute, and see how everything works.
+                        <button class="btn" type="button" @click="tryIt">Show me</button>
+                        <button class="link" type="button" @click="steps.end()">No, thanks</button>
                     </p>
                 </div>
                 <label class="btn open">
@@ -206,9 +223,11 @@ h2 {
     margin-top: 26px;
 }
 .how {
+    display: flex;
+    align-items: center;
+    gap: 10px;
     color: var(--soft);
     margin-top: 3px;
-    max-width: 620px;
     line-height: 1.5;
 }
 .sub {

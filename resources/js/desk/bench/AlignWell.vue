@@ -34,7 +34,11 @@ const anchorName = computed(() => bench.anchor?.name ?? '');
         <h3>
             Align <span :title="bench.sentence">{{ bench.sentence }}</span>
         </h3>
-        <div class="both">
+        <p v-if="nothing" class="begin">
+            Select what is to stand on one line: draw a band round it, click with Shift held, or take it from Contents
+            (t). Then the pad brings it there, and ghosts show beforehand where it will land.
+        </p>
+        <div v-else class="both">
             <AlignPad :disabled="nothing" />
             <div class="set">
                 <label class="to">
@@ -101,6 +105,11 @@ const anchorName = computed(() => bench.anchor?.name ?? '');
 </template>
 
 <style scoped>
+.begin {
+    color: var(--soft);
+    font-size: 12px;
+    line-height: 1.5;
+}
 .both {
     display: flex;
     gap: 12px;

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Commands } from '@/api/commands.gen';
+import { live } from '@/desk/canvas/gestures/gesture';
 import { settled } from '@/desk/geometry';
 import { useSurroundings } from '@/desk/surroundings';
 import { counted } from '@/desk/words';
@@ -9,8 +10,10 @@ import { useDesk } from '@/stores/desk';
 import { computed, ref } from 'vue';
 import GroundLine from './GroundLine.vue';
 import HeadSwitch from './HeadSwitch.vue';
+import SheetFigure from './SheetFigure.vue';
 import { fromZero, measure, mixedOf, POINTS, type Ref, type Side } from './measures';
 import TurnColumn from './TurnColumn.vue';
+import './figure.css';
 
 /** Place and size: a figure of what is selected, with its measures where a drawing has them. Every figure is a field. */
 const desk = useDesk();
@@ -34,6 +37,8 @@ const asEach = computed(() => bench.placesEach || !several.value);
 const nothing = computed(() => desk.selected.length === 0);
 
 function shown(side: Side): number | null {
+    if (live.value && (!several.value || !asEach.value))
+        return side === 'w' || side === 'h' ? settled(live.value[side]) : fromZero(live.value, side, reference.value);
     if (asEach.value) {
         const values = new Set(desk.selected.map((item) => measure(item, side, reference.value)));
         const [only] = values;
@@ -45,6 +50,16 @@ function shown(side: Side): number | null {
 }
 
 const mixed = (side: Side) => mixedOf(desk.selected, side, reference.value).words;
+
+/** The size as it was typed, where that is in another unit than px. */
+const sheetNote = computed(() => {
+    const sheet = desk.sheet;
+    if (!sheet) return '';
+    const { width, height } = sheet.typed;
+    return sheet.unit === 'px'
+        ? `${sheet.width} × ${sheet.height} px`
+        : `${width} × ${height} ${sheet.unit} at ${sheet.ppi} ppi, ${sheet.width} × ${sheet.height} px`;
+});
 
 const place = (side: Side) => (typed: string, ids: string[], run?: string) =>
     desk.run('place', { [side]: typed, ref: reference.value, as: asEach.value ? 'each' : 'one' }, ids, { run });
@@ -74,12 +89,13 @@ const clear = (side: Commands['set-clearance']['side']) => (typed: string, ids: 
 <template>
     <div class="well place">
         <h3>
-            Place and size
+            {{ nothing ? 'The sheet' : 'Place and size' }}
             <HeadSwitch v-if="several" v-model="placesAs" class="as" :options="PLACES_AS" />
-            <span>{{ nothing ? 'nothing selected' : counted(desk.selected) }}</span>
+            <span>{{ nothing ? 'nothing is selected' : counted(desk.selected) }}</span>
         </h3>
         <div class="both">
-            <div class="figure" :class="{ nothing }">
+            <SheetFigure v-if="nothing" />
+            <div v-else class="figure">
                 <svg class="drawing" viewBox="0 0 100 100" preserveAspectRatio="none" aria-hidden="true">
                     <path d="M0 50H24M76 50H100M50 0V25M50 75V100" vector-effect="non-scaling-stroke" />
                 </svg>
@@ -92,7 +108,6 @@ const clear = (side: Commands['set-clearance']['side']) => (typed: string, ids: 
                     :value="one.found?.size ?? null"
                     :blank="!one.found"
                     :hint="one.words"
-                    :disabled="nothing"
                     :apply="clear(one.side)"
                 />
                 <div class="item">
@@ -105,7 +120,7 @@ const clear = (side: Commands['set-clearance']['side']) => (typed: string, ids: 
                         :class="{ chosen: reference === point.ref }"
                         :style="{ left: `${point.x * 100}%`, top: `${point.y * 100}%` }"
                         v-tooltip.top="{ value: `x and y of the ${point.words}`, showDelay: 500 }"
-                        @click="reference = nothing ? reference : point.ref"
+                        @click="reference = point.ref"
                     />
                     <LengthField
                         v-for="side in MEASURES"
@@ -115,17 +130,17 @@ const clear = (side: Commands['set-clearance']['side']) => (typed: string, ids: 
                         :own="side"
                         :value="shown(side)"
                         :mixed="mixed(side)"
-                        :disabled="nothing"
                         :apply="place(side)"
                     />
                 </div>
-                <select v-model="reference" class="reference" :disabled="nothing" aria-label="x and y are those of the">
+                <select v-model="reference" class="reference" aria-label="x and y are those of the">
                     <option v-for="point in POINTS" :key="point.ref" :value="point.ref">{{ point.words }}</option>
                 </select>
             </div>
-            <TurnColumn :as-each="asEach" :reference="reference" />
+            <TurnColumn v-if="!nothing" :as-each="asEach" :reference="reference" />
         </div>
-        <GroundLine :reference="reference" />
+        <GroundLine v-if="!nothing" :reference="reference" />
+        <p v-else class="sheet-note num">{{ sheetNote }}</p>
     </div>
 </template>
 
@@ -138,131 +153,9 @@ const clear = (side: Commands['set-clearance']['side']) => (typed: string, ids: 
     gap: 8px;
     min-width: 0;
 }
-.figure {
-    position: relative;
-    flex: 1;
-    min-width: 236px;
-    max-width: 340px;
-    height: 148px;
-    background: var(--well);
-    border: 1px solid var(--line);
-    container-type: inline-size;
-}
-.drawing {
-    position: absolute;
-    inset: 0;
-    width: 100%;
-    height: 100%;
-}
-.drawing path {
-    fill: none;
-    stroke: var(--edge);
-    stroke-width: 1;
-}
-.item {
-    position: absolute;
-    inset: 36px 53px 37px;
-    padding: 0 6px;
-    border: 1.4px solid var(--spruce);
-    background: var(--spruce-wash);
-    display: grid;
-    grid-template-columns: 1fr 1fr;
-    gap: 5px 4px;
-    align-content: center;
-}
-.nothing .item {
-    border-color: var(--edge);
-    background: transparent;
-}
-.item > label {
-    height: 26px;
-    padding-left: 4px;
-}
-.item > label :deep(input) {
-    padding: 0 1px;
-}
-.clearance {
-    position: absolute;
-    width: 44px;
-    height: 26px;
-    padding: 0;
-}
-.clearance :deep(input) {
-    text-align: center;
-    padding: 0 1px;
-}
-.clearance.standing :deep(input) {
-    color: var(--brick);
-}
-.left {
-    left: 2px;
-    top: calc(50% - 13px);
-}
-.right {
-    right: 2px;
-    top: calc(50% - 13px);
-}
-.top,
-.bottom {
-    width: 56px;
-    left: calc(50% - 28px);
-}
-.top {
-    top: 3px;
-}
-.bottom {
-    bottom: 3px;
-}
-.reference {
-    position: absolute;
-    left: 3px;
-    bottom: 3px;
-    width: 84px;
-    height: 26px;
-    border: 1px solid var(--line);
-    border-radius: 3px;
-    background: var(--card);
-    color: var(--ink);
-    font: 11.5px var(--words);
-}
-.reference:disabled {
-    background: transparent;
-    color: var(--off);
-}
-.point {
-    position: absolute;
-    width: 13px;
-    height: 13px;
-    margin: -6.5px;
-    cursor: pointer;
-}
-.point::before {
-    content: '';
-    position: absolute;
-    inset: 3px;
-    background: var(--card);
-    border: 1.2px solid var(--spruce);
-}
-.point.chosen::before {
-    inset: 2px;
-    background: var(--spruce);
-}
-.nothing .point::before {
-    border-color: var(--edge);
-    background: var(--well);
-}
-/* Where there is room, it goes to the figures. */
-@container (min-width: 234px) {
-    .item > label :deep(input) {
-        padding-right: 3px;
-    }
-}
-@container (min-width: 310px) {
-    .figure .item {
-        inset: 36px 69px 37px;
-    }
-    .figure .clearance {
-        width: 60px;
-    }
+.sheet-note {
+    margin-top: 6px;
+    font-size: 11.5px;
+    color: var(--soft);
 }
 </style>

@@ -9,6 +9,7 @@ import { readCount } from '@/parts/sums';
 import { computed, ref } from 'vue';
 import { dividing, gapsOf, gapWords } from './gaps';
 import RepeatPanel from './RepeatPanel.vue';
+import SheetCount from './SheetCount.vue';
 import SeriesFields from './SeriesFields.vue';
 import SumField from './SumField.vue';
 
@@ -54,7 +55,7 @@ const offers = computed(() =>
 
 const sentence = computed(() => {
     const count = free.value.length;
-    if (count === 0) return 'select two or more';
+    if (count === 0) return '';
     const overlapping = (axis: 'x' | 'y') => gaps.value[axis].some((gap) => gap < 0);
     if (count === 1 || (overlapping('x') && overlapping('y'))) return counted(free.value);
     return `${gapWords(gaps.value[along.value])} ${along.value === 'x' ? 'across' : 'down'}`;
@@ -80,7 +81,8 @@ const squareUp = actions.squareUp.order;
         <h3>
             Space <span :title="sentence">{{ series ? 'a series, by its numbers' : sentence }}</span>
         </h3>
-        <SeriesFields v-if="series" :key="series.id" :group="series" />
+        <SheetCount v-if="desk.selected.length === 0" />
+        <SeriesFields v-else-if="series" :key="series.id" :group="series" />
         <template v-else>
             <div class="row">
                 <SumField

@@ -39,7 +39,7 @@ const time = (at: string) =>
         </h3>
         <p v-if="failed" class="empty">The history could not be read. It is looked at again with the next change.</p>
         <p v-else-if="lines && lines.length === 0" class="empty">
-            Nothing was done yet. Every change gets a line here, and every line can be gone back to.
+            No changes yet. Every change gets a line here, and you can go back to any of them.
         </p>
         <ol v-else-if="lines">
             <li v-for="line in lines" :key="line.line">
@@ -48,7 +48,7 @@ const time = (at: string) =>
                     :class="{ undone: line.undone, current: line.line === current }"
                     :aria-current="line.line === current ? 'step' : undefined"
                     :title="line.label"
-                    @click="line.line !== current && desk.goTo(line.line)"
+                    @click="line.line !== current && desk.goTo(line.line, line.label)"
                 >
                     <span>{{ line.label }}</span>
                     <i>

@@ -2,6 +2,7 @@
 import { api } from '@/api/client';
 import { restingQuestion } from '@/api/restingQuestion';
 import type { Answer, Axis, Divided } from '@/api/types';
+import { readCount } from '@/parts/sums';
 import { useDesk } from '@/stores/desk';
 import { useUnits } from '@/stores/units';
 import { useView } from '@/stores/view';
@@ -46,14 +47,27 @@ function fill(): void {
 watch(() => [desk.sheet, units.unit], fill, { immediate: true });
 
 function division(name: Name) {
-    const { count, gutter, from, to } = typed[name];
-    const figure = Math.round(Number(count));
-    if (!count.trim() || !Number.isFinite(figure)) return null;
-    const ends = name === 'columns' ? { left: from || '0', right: to || '0' } : { top: from || '0', bottom: to || '0' };
-    return { count: figure, gutter: gutter.trim() || '0', ...ends };
+    const { count, gutter } = typed[name];
+    const figure = readCount(count);
+    return figure === null ? null : { count: figure, gutter: gutter.trim() || '0' };
 }
 
+/** The first number of columns or rows that cannot be read. */
+const unread = computed(() => {
+    const of = SETS.find(({ name }) => typed[name].count.trim() !== '' && readCount(typed[name].count) === null);
+    return of
+        ? `"${typed[of.name].count}" is no number of ${of.name}. Type a whole number, 1 or more, or nothing.`
+        : '';
+});
+
 const wanted = computed(() => ({
+    // The margins are the sheet's, whether it has columns or not.
+    margins: {
+        left: typed.columns.from.trim() || '0',
+        right: typed.columns.to.trim() || '0',
+        top: typed.rows.from.trim() || '0',
+        bottom: typed.rows.to.trim() || '0',
+    },
     columns: division('columns'),
     rows: division('rows'),
     module: typed.module.trim() || null,
@@ -66,7 +80,7 @@ watch(
     () =>
         question.ask(
             (signal) => {
-                const sheet = desk.sheet?.id;
+                const sheet = unread.value ? undefined : desk.sheet?.id;
                 const body = { command: 'set-grid', items: [], params: wanted.value, dry: true, unit: units.unit };
                 return sheet ? api.ask<Answer>(`sheets/${sheet}/commands`, body, signal) : null;
             },
@@ -82,6 +96,7 @@ onBeforeUnmount(question.drop);
 
 /** What is set is shown. */
 async function apply(params: object): Promise<void> {
+    if (unread.value) return;
     if (await desk.run('set-grid', params as never, [])) view.showGrid = true;
 }
 
@@ -92,7 +107,8 @@ function take(name: Name, offer: Divided['proposals'][number]): void {
             ? { left: offer.leading, right: offer.trailing }
             : { top: offer.leading, bottom: offer.trailing };
     const now = wanted.value[name];
-    void apply({ ...wanted.value, [name]: { ...now, ...ends, gutter: offer.gutter } });
+    const margins = { ...wanted.value.margins, ...ends };
+    void apply({ ...wanted.value, margins, [name]: { ...now, gutter: offer.gutter } });
 }
 
 function words(name: Name, offer: Divided['proposals'][number]): string {
@@ -152,7 +168,7 @@ const has = computed(() => Boolean(desk.sheet?.grid.columns ?? desk.sheet?.grid.
                 <label>module<input v-model="typed.module" class="num" name="grid module" /></label>
                 <label>baseline<input v-model="typed.baseline" class="num" name="grid baseline" /></label>
             </div>
-            <p v-if="wrong" class="wrong" role="alert">{{ wrong }}</p>
+            <p v-if="unread || wrong" class="wrong" role="alert">{{ unread || wrong }}</p>
             <button class="btn" type="submit" :disabled="wrong !== ''">Set grid</button>
         </form>
         <FitToGrid v-if="has" />

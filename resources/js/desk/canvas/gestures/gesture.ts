@@ -35,6 +35,9 @@ export const ghost = shallowRef<Ghost | null>(null);
 /** px of the screen that lifted items are off their place, and the words beside the pointer. */
 export const lift = shallowRef<{ dx: number; dy: number; label: string } | null>(null);
 
+/** The box of what is dragged as it is shown meanwhile, in px of the sheet: the bench's numbers follow it. */
+export const live = shallowRef<Box | null>(null);
+
 /** How far the pointer is from where it began; with Shift along the axis that it went further on. */
 export function draggedFrom(start: Point, at: Point, keys: Held): Point {
     const far = { x: at.x - start.x, y: at.y - start.y };

@@ -4,7 +4,7 @@ import { beginSnapping } from '@/desk/snap/snapper';
 import { useDesk } from '@/stores/desk';
 import { useUnits } from '@/stores/units';
 import { useView } from '@/stores/view';
-import { DRAG, draggedFrom, lift, type Gesture } from './gesture';
+import { DRAG, draggedFrom, lift, live, type Gesture } from './gesture';
 
 /**
  * Drags what is selected. With Shift it is held to one axis; with Alt at release a copy is put there; with Ctrl nothing
@@ -35,10 +35,12 @@ export function moveGesture(start: Point, onLift: (ids: string[]) => void, onCli
             by = snapping.at(free, keys.ctrl);
             const place = before ? units.boxText({ ...before, x: before.x + by.x, y: before.y + by.y }) : '';
             const words = [...(keys.alt ? ['copy'] : []), ...(keys.ctrl ? ['free'] : []), place].join('  ');
+            live.value = before && { ...before, x: before.x + by.x, y: before.y + by.y };
             lift.value = { dx: by.x * view.zoom, dy: by.y * view.zoom, label: words };
         },
         end(keys) {
             lift.value = null;
+            live.value = null;
             snapping?.end();
             if (!snapping) onClick();
             else if (by.x !== 0 || by.y !== 0) {
@@ -51,6 +53,7 @@ export function moveGesture(start: Point, onLift: (ids: string[]) => void, onCli
         },
         cancel() {
             lift.value = null;
+            live.value = null;
             snapping?.end();
             onLift([]);
         },

@@ -4,7 +4,7 @@ import { settled, turned, whole } from '@/desk/geometry';
 import { beginSnapping } from '@/desk/snap/snapper';
 import { useDesk } from '@/stores/desk';
 import { useUnits } from '@/stores/units';
-import { ghost, type Gesture } from './gesture';
+import { ghost, live, type Gesture } from './gesture';
 
 export const HANDLES = [
     'top-left',
@@ -58,6 +58,7 @@ export function sizeGesture(start: Point, handle: Handle, frame: Box, angle: num
                 ...snap,
             };
             const box = dragged(frame, place, params);
+            live.value = angle % 90 === 0 ? box : null;
             ghost.value = {
                 kind: 'box',
                 box,
@@ -67,11 +68,13 @@ export function sizeGesture(start: Point, handle: Handle, frame: Box, angle: num
         },
         end() {
             ghost.value = null;
+            live.value = null;
             snapping.end();
             if (wish && params && (params.dx !== 0 || params.dy !== 0)) void desk.run('resize', wish);
         },
         cancel() {
             ghost.value = null;
+            live.value = null;
             snapping.end();
         },
     };
