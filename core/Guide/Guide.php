@@ -15,9 +15,9 @@ final readonly class Guide
     {
     }
 
-    /** As in "the guide at x 120" */
+    /** As in "the vertical guide at x 120" */
     public function words(): string
     {
-        return "the guide at {$this->axis->value} ".Spoken::length($this->at);
+        return ($this->axis === Axis::X ? 'the vertical guide at x ' : 'the horizontal guide at y ').Spoken::length($this->at);
     }
 }

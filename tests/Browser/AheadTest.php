@@ -83,22 +83,22 @@ final class AheadTest extends BrowserTestCase
         $browser->press('Guides');
         $browser->see('.guides .empty');
         $browser->fill('.guides section:nth-of-type(1) .add input', '2in');
-        $browser->waitForStatus('Put the guide at x 192');
+        $browser->waitForStatus('Put the vertical guide at x 192');
         $browser->fill('.guides section:nth-of-type(2) .add input', '50%');
-        $browser->waitForStatus('Put the guide at y 300');
+        $browser->waitForStatus('Put the horizontal guide at y 300');
         self::assertEquals([['x', 192], ['y', 300]], $guides());
         $browser->fill('.guides section:nth-of-type(1) .add input', '1,5');
         $browser->waitForStatus('decimals take a point');
         self::assertCount(2, $guides());
 
         $browser->fill('.guides section:nth-of-type(1) li input', '240');
-        $browser->waitForStatus('Moved the guide at x 192 to 240');
+        $browser->waitForStatus('Moved the vertical guide at x 192 to 240');
         $browser->clickSheet(140, 120);
         $this->waitForSelected('Sign');
         $guide = $this->server->call('GET', "sheets/$sheet")['guides'][0]['id'];
         $browser->run('const s = document.querySelector("[aria-label=\'Align to\']"); const o = [...s.options].find((one) => one.value.includes(arguments[0]) || one.textContent.includes("240")); s.value = o.value; s.dispatchEvent(new Event("change"));', $guide);
         $browser->press('Align left edges');
-        $browser->waitForStatus('Aligned "Sign" by left edges to the guide at x 240');
+        $browser->waitForStatus('Aligned "Sign" by left edges to the vertical guide at x 240');
         self::assertEquals(240, $this->item($sheet, 'Sign')['bounds']['x']);
 
         $browser->run('document.querySelector(".plane").focus()');

@@ -80,7 +80,7 @@ final class DeskTest extends BrowserTestCase
         $browser->waitForStatus('Undone: Deleted');
         self::assertCount(5, $this->cards($sheet));
         $browser->keys('?');
-        self::assertStringContainsString('undo, redo', $browser->see('[role=dialog] dl')->getText());
+        self::assertStringContainsString('undo, redo', $browser->see('[role=dialog] .columns')->getText());
     }
 
     public function test_contents_lock_hide_rename_and_reorder(): void

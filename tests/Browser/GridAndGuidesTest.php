@@ -27,15 +27,15 @@ final class GridAndGuidesTest extends BrowserTestCase
         $pull('y', 122, 300);
         self::assertStringContainsString('x 120', $browser->see('.words')->getText(), 'its figure beside it, on the edge of the quay');
         $browser->driver->action()->release()->perform();
-        $browser->waitForStatus('Put the guide at x 120');
+        $browser->waitForStatus('Put the vertical guide at x 120');
         $pull('x', 300, 420);
         $browser->driver->action()->release()->perform();
-        $browser->waitForStatus('Put the guide at y 420');
+        $browser->waitForStatus('Put the horizontal guide at y 420');
         self::assertSame(['x 120', 'y 420'], $guides());
 
         // Moved, then thrown back onto its ruler; typed, locked, removed.
         $browser->drag(300, 420, 300, 500);
-        $browser->waitForStatus('Moved the guide at y 420 to ');
+        $browser->waitForStatus('Moved the horizontal guide at y 420 to ');
         $at = (float) substr($guides()[1], 2);
         [$x, $y] = $browser->onScreen(300, $at);
         [, $top] = $browser->onScreen(0, 0);
@@ -43,11 +43,11 @@ final class GridAndGuidesTest extends BrowserTestCase
         $browser->driver->action()->moveToElement($browser->see('.ruler.x'))->perform();
         Waiting::until(static fn (): bool => str_contains((string) $browser->run('return document.querySelector(".words")?.textContent ?? ""'), 'take away'), 'what happens there to be said');
         $browser->driver->action()->release()->perform();
-        $browser->waitForStatus("Deleted the guide at y $at");
+        $browser->waitForStatus("Deleted the horizontal guide at y $at");
         self::assertGreaterThan(0, $top);
         $browser->click('.panels [role=tab]:nth-child(2)');
         $browser->fill('[aria-label="Add a level guide at y"]', '50%');
-        $browser->waitForStatus('Put the guide at y 300');
+        $browser->waitForStatus('Put the horizontal guide at y 300');
         $browser->press('Lock all');
         $browser->waitForStatus('Locked 2 guides');
         self::assertFalse($browser->see('.guides li input')->isEnabled());

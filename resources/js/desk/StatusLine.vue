@@ -67,7 +67,7 @@ const percent = computed(() => `${Math.round(view.zoom * 1000) / 10} %`);
             <button
                 class="quiet num"
                 type="button"
-                aria-label="Zoom to 100 %"
+                :aria-label="`${percent}, zoom to 100 %`"
                 v-tooltip.top="'Zoom to 100 %'"
                 @click="view.zoomTo(1)"
             >

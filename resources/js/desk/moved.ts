@@ -1,4 +1,5 @@
-import type { Item } from '@/api/types';
+import type { Commands } from '@/api/commands.gen';
+import type { Item, Point } from '@/api/types';
 import { inverse, settled, turned } from './geometry';
 import { Tree } from './tree';
 
@@ -26,4 +27,11 @@ function shiftBoxes(map: Map<string, Item>, tree: Tree, id: string, dx: number, 
     const shift = (box: Item['bounds']) => ({ ...box, x: settled(box.x + dx), y: settled(box.y + dy) });
     map.set(id, { ...item, bounds: shift(item.bounds), ink: shift(item.ink) });
     tree.children(id).forEach((child) => shiftBoxes(map, tree, child.id, dx, dy));
+}
+
+/** By how much a move is shown before it is answered. */
+export function distance(params: Commands['move-by'], shown?: Point): { dx: number; dy: number } {
+    if (shown) return { dx: shown.x, dy: shown.y };
+    const figure = (given: number | string | undefined) => (typeof given === 'number' ? given : 0);
+    return { dx: figure(params.dx), dy: figure(params.dy) };
 }

@@ -173,7 +173,7 @@ function setQuality(text: string | undefined): void {
                                 ? 'palette'
                                 : 'true-colour'
                         "
-                    />PNG with a palette where it loses nothing</label
+                    />smaller PNG (lossless palette)</label
                 >
                 <label v-if="has('svg')"
                     ><input
@@ -184,7 +184,7 @@ function setQuality(text: string | undefined): void {
                         "
                     />SVG texts as text</label
                 >
-                <label><input v-model="handover.page" type="checkbox" />a page that shows all</label>
+                <label><input v-model="handover.page" type="checkbox" />overview page</label>
                 <label><input v-model="handover.measured" type="checkbox" />the measured sheet</label>
                 <label
                     >whole sheets

@@ -13,6 +13,13 @@ export type As = 'each' | 'one' | 'pairs';
 export type To = 'selection' | 'anchor' | 'sheet' | 'margins' | 'ground' | `guide ${string}`;
 export type Within = NonNullable<Commands['distribute']['within']>;
 
+/** Which box of a thing counts, and what it is called. */
+export const BOXES: { key: By; words: string }[] = [
+    { key: 'frame', words: 'the frame of each' },
+    { key: 'ink', words: 'what is painted' },
+    { key: 'upright', words: 'the frame, ignoring the turn' },
+];
+
 export interface Order<C extends keyof Commands = keyof Commands> {
     command: C;
     params: Commands[C];
@@ -88,7 +95,7 @@ export const useBench = defineStore('bench', () => {
             { key: 'margins' as const, words: 'the margins' },
             ...desk.guides.map((guide) => ({
                 key: `guide ${guide.id}` as const,
-                words: `the guide at ${guide.axis} ${units.place(guide.at, guide.axis)}`,
+                words: `the ${guide.axis === 'x' ? 'vertical' : 'horizontal'} guide at ${units.place(guide.at, guide.axis)}`,
             })),
         ];
     });

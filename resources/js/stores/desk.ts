@@ -15,7 +15,8 @@ import type {
     TravelAnswer,
 } from '@/api/types';
 import { union } from '@/desk/geometry';
-import { moved } from '@/desk/moved';
+import { distance, moved } from '@/desk/moved';
+import { remarks } from '@/desk/remarks';
 import { addressed, asItem } from '@/desk/slices';
 import { Tree } from '@/desk/tree';
 import { useSending } from '@/stores/sending';
@@ -326,23 +327,3 @@ export const useDesk = defineStore('desk', () => {
         toggle,
     };
 });
-
-function distance(params: Commands['move-by'], shown?: Point): { dx: number; dy: number } {
-    if (shown) return { dx: shown.x, dy: shown.y };
-    const figure = (given: number | string | undefined) => (typeof given === 'number' ? given : 0);
-    return { dx: figure(params.dx), dy: figure(params.dy) };
-}
-
-/** What else there is to say of an answer, after its summary. */
-function remarks(answer: Answer, nameOf: (id: string) => string): string {
-    const { missing_characters: missing, off_pixel: off, past_sheet: past } = answer.report;
-    const said = [];
-    if (missing?.length) said.push(`the font has no ${missing.slice(0, 5).join(' ')}`);
-    if (off?.length) said.push(`${off.length} off the pixel`);
-    const [first] = past ?? [];
-    if (first && past)
-        said.push(
-            past.length === 1 ? `"${nameOf(first)}" reaches past the sheet` : `${past.length} reach past the sheet`,
-        );
-    return said.length ? `; ${said.join('; ')}` : '';
-}

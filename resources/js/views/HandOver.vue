@@ -117,8 +117,8 @@ function putRight(towards: 'outward' | 'nearest'): void {
             <p v-if="askew.size" class="askew">
                 {{ askew.size === 1 ? 'One slice does' : `${askew.size} slices do` }} not come to whole pixels.
                 <span>
-                    <button class="btn" type="button" @click="putRight('outward')">Put right, outward</button>
-                    <button class="btn" type="button" @click="putRight('nearest')">To the nearest</button>
+                    <button class="btn" type="button" @click="putRight('outward')">Grow to whole pixels</button>
+                    <button class="btn" type="button" @click="putRight('nearest')">Move to the nearest</button>
                 </span>
             </p>
             <div v-if="desk.slices.length === 0" class="empty">

@@ -4,6 +4,7 @@ import type { Measured } from '@/api/handover';
 import { restingQuestion } from '@/api/restingQuestion';
 import SheetTabs from '@/desk/SheetTabs.vue';
 import TopBar from '@/parts/TopBar.vue';
+import { BOXES, type By } from '@/stores/bench';
 import { useDesk } from '@/stores/desk';
 import { kept } from '@/stores/kept';
 import { figure } from '@/desk/geometry';
@@ -19,9 +20,8 @@ const KINDS = [
     { key: 'margin', words: 'margins' },
     { key: 'grid', words: 'grid' },
 ];
-const BOXES = ['frame', 'ink', 'upright'] as const;
 const show = kept<string[]>('measured-kinds', ['size', 'gap', 'margin']);
-const by = ref<(typeof BOXES)[number]>('frame');
+const by = ref<By>('frame');
 /** the group whose children are measured; null for the sheet, 'chosen' for what is selected */
 const level = ref<string | null>(null);
 const measured = shallowRef<Measured | null>(null);
@@ -131,7 +131,7 @@ async function copy(): Promise<void> {
                 <label
                     >by
                     <select class="choose" v-model="by" aria-label="By which box">
-                        <option v-for="box in BOXES" :key="box" :value="box">{{ box }}</option>
+                        <option v-for="box in BOXES" :key="box.key" :value="box.key">{{ box.words }}</option>
                     </select></label
                 >
                 <span class="downloads">

@@ -32,13 +32,13 @@ final class GuidesTest extends TestCase
         $scene->run('add-guide', [], ['axis' => 'x', 'at' => 64]);
         $scene->run('add-guide', [], ['axis' => 'x', 'at' => 128]);
         $first = array_key_first($scene->guides);
-        self::assertSame('Locked the guide at x 64', $scene->run('lock-guides', [], ['guides' => [$first]])->report->summary);
+        self::assertSame('Locked the vertical guide at x 64', $scene->run('lock-guides', [], ['guides' => [$first]])->report->summary);
         foreach (['move-guide' => ['guide' => $first, 'at' => 70], 'delete-guide' => ['guides' => [$first]]] as $command => $params) {
             try {
                 $scene->run($command, [], $params);
                 self::fail('It is locked.');
             } catch (Refusal $refusal) {
-                self::assertStringContainsString('The guide at x 64 is locked', $refusal->getMessage());
+                self::assertStringContainsString('The vertical guide at x 64 is locked', $refusal->getMessage());
             }
         }
         self::assertSame('Removed 1 guide; 1 locked stayed', $scene->run('remove-guides')->report->summary);

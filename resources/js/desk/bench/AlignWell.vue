@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useBench, type By, type Order, type To } from '@/stores/bench';
+import { BOXES, useBench, type Order, type To } from '@/stores/bench';
 import { useDesk } from '@/stores/desk';
 import { pressed, vRehearse } from '@/stores/rehearsal';
 import { computed } from 'vue';
@@ -10,12 +10,6 @@ import Choice from './Choice.vue';
 const desk = useDesk();
 const bench = useBench();
 const nothing = computed(() => bench.count === 0);
-
-const BOXES: { key: By; words: string; hint: string }[] = [
-    { key: 'frame', words: 'frame', hint: 'by the box round each' },
-    { key: 'ink', words: 'ink', hint: 'by what is painted: letters, outlines' },
-    { key: 'upright', words: 'upright', hint: 'by the box of each as if it were not turned' },
-];
 
 const SAME: { dimension: 'width' | 'height'; words: string; path: string }[] = [
     { dimension: 'width', words: 'Same width', path: 'M2 3v12M16 3v12M4 9h10M6 7 4 9l2 2M12 7l2 2-2 2' },
@@ -73,7 +67,12 @@ const anchorName = computed(() => bench.anchor?.name ?? '');
                     :disabled="bench.count < 2"
                     @update:model-value="bench.as = $event"
                 />
-                <Choice v-model="bench.by" word="by" label="Which box counts" :options="BOXES" :disabled="nothing" />
+                <label class="to">
+                    <span>by</span>
+                    <select v-model="bench.by" aria-label="Which box of each counts">
+                        <option v-for="box in BOXES" :key="box.key" :value="box.key">{{ box.words }}</option>
+                    </select>
+                </label>
                 <div class="row">
                     <button
                         v-rehearse="() => bench.align('baseline')"

@@ -137,7 +137,7 @@ const oddly = (count?: number) => (count ? `, ${count} odd` : '');
                 class="num"
                 :class="{ odd: entry.odd === entry.count, partly: entry.odd > 0 }"
                 :aria-pressed="ledger.chosen?.axis === row.axis && ledger.chosen.size === entry.size"
-                :aria-label="`Light up the ${ledger.what} of ${units.text(entry.size)} ${row.words}, ${entry.count} of them`"
+                :aria-label="`${units.text(entry.size)}×${entry.count}: show the ${ledger.what} of ${units.text(entry.size)} ${row.words}`"
                 v-tooltip.top="{
                     value: `${entry.count} of ${units.text(entry.size)} ${row.words}${oddly(entry.odd)}${times(entry.size)}`,
                     showDelay: 400,

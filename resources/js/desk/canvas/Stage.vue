@@ -196,6 +196,10 @@ onBeforeUnmount(() => {
     overflow: hidden;
 }
 .corner {
+    position: relative;
+    z-index: 2;
+    width: 24px;
+    height: 24px;
     border: 0;
     padding: 0;
     cursor: crosshair;

@@ -20,6 +20,7 @@ const FAMILY_NAMES: Record<string, string> = {
     'overpass-mono': 'Overpass Mono',
     bitter: 'Bitter',
 };
+const SIDES = { start: 'left', centre: 'centre', end: 'right' } as const;
 const WEIGHTS: Record<number, string> = { 400: 'Regular', 600: 'Semibold', 700: 'Bold' };
 
 onMounted(async () => {
@@ -148,7 +149,7 @@ function setOutline(change: { colour?: string | null; weight?: number }, run?: s
                     :step="0.1"
                     @set="(value, run) => set(texts, { line_height: value }, run)"
                 />
-                <div class="aligns" role="group" aria-label="Lines begin">
+                <div class="aligns" role="group" aria-label="Lines stand">
                     <button
                         v-for="side in ['start', 'centre', 'end'] as const"
                         :key="side"
@@ -157,7 +158,7 @@ function setOutline(change: { colour?: string | null; weight?: number }, run?: s
                         :aria-pressed="commonOf(texts, (item) => item.align) === side"
                         @click="set(texts, { align: side })"
                     >
-                        {{ side }}
+                        {{ SIDES[side] }}
                     </button>
                 </div>
             </section>

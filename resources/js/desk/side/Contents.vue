@@ -128,19 +128,24 @@ async function startRenaming(item: Item): Promise<void> {
 </script>
 
 <template>
-    <div
-        class="contents"
-        role="tree"
-        aria-label="Contents"
-        aria-multiselectable="true"
-        tabindex="0"
-        @keydown="onKey"
-        @focus="focused ??= rows[0]?.item.id ?? null"
-    >
+    <div class="contents">
         <p v-if="rows.length === 0" class="empty">
             Nothing on this sheet yet.<br />Take a box, a round, a line or a text from above and draw it.
         </p>
-        <VirtualScroller v-else ref="scroller" :items="rows" :item-size="ROW" class="scroller">
+        <VirtualScroller
+            v-else
+            ref="scroller"
+            :items="rows"
+            :item-size="ROW"
+            class="scroller"
+            role="tree"
+            aria-label="Contents"
+            aria-multiselectable="true"
+            :aria-activedescendant="focused ? `row-${focused}` : undefined"
+            :tabindex="0"
+            @keydown="onKey"
+            @focus="focused ??= rows[0]?.item.id ?? null"
+        >
             <template #item="{ item: row }: { item: Row }">
                 <ContentsRow
                     :row="row"
@@ -171,10 +176,10 @@ async function startRenaming(item: Item): Promise<void> {
     display: flex;
     flex-direction: column;
 }
-.contents:focus-visible {
+.scroller:focus-visible {
     outline-offset: -2px;
 }
-.contents:focus-visible :deep(.row.focused) {
+.scroller:focus-visible :deep(.row.focused) {
     box-shadow: inset 0 0 0 1.5px var(--spruce);
 }
 .scroller {

@@ -37,6 +37,7 @@ const OPEN_EYE = 'M1.500 6.500c2.500-4 8.500-4 11 0c-2.500 4-8.500 4-11 0zM7 5a1
     <div
         class="row"
         role="treeitem"
+        :id="`row-${row.item.id}`"
         :class="{
             selected,
             hidden: row.hidden,

@@ -15,8 +15,8 @@ const typed = ref({ x: '', y: '' });
 const inset = ref('');
 
 const AXES = [
-    { axis: 'x' as const, words: 'Upright, at x', add: 'Add an upright guide at x' },
-    { axis: 'y' as const, words: 'Level, at y', add: 'Add a level guide at y' },
+    { axis: 'x' as const, words: 'Vertical guide at x', add: 'Add a vertical guide' },
+    { axis: 'y' as const, words: 'Horizontal guide at y', add: 'Add a horizontal guide' },
 ];
 
 const lists = computed(() => AXES.map((one) => ({ ...one, guides: desk.guides.filter((g) => g.axis === one.axis) })));

@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverKeys;
+use Tests\Support\Waiting;
+
+/** Every screen, drawer, menu and state against WCAG 2.2 AA, as far as axe-core can tell, on the light desk and on the dark one. */
+final class AccessTest extends BrowserTestCase
+{
+    private const AXE = <<<'JS'
+        const done = arguments[0];
+        axe.run(document, {
+            runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'],
+            rules: {'target-size': {enabled: true}},
+            resultTypes: ['violations'],
+        }).then((found) => done(found.violations.flatMap((one) => one.nodes.map((node) => `${one.id}: ${node.target.join(' ')} ${node.html.slice(0, 120)} | ${(node.any[0] ?? node.all[0] ?? node.none[0])?.message ?? ''}`))), (error) => done([String(error)]));
+        JS;
+
+    private int $looked = 0;
+
+    /** @var array<string, string> the state in which it was first found, by what is wrong */
+    private array $found = [];
+
+    /** @return iterable<string, array{bool}> */
+    public static function desks(): iterable
+    {
+        yield 'the light desk' => [false];
+        yield 'the dark desk' => [true];
+    }
+
+    #[\PHPUnit\Framework\Attributes\DataProvider('desks')]
+    public function test_everything_that_can_be_on_the_screen(bool $dark): void
+    {
+        $this->browser->visit('/');
+        $this->browser->run('localStorage.setItem("allsquare-desk", JSON.stringify(arguments[0]))', $dark ? 'dark' : 'light');
+        $this->browser->visit('/');
+        $this->browser->see('.standing img');
+        $this->look('the shelf');
+        $this->browser->press('What to do with Merrow Sound Ferries');
+        $this->browser->see('.p-menu');
+        $this->look('the menu of a document');
+        $this->browser->keys(WebDriverKeys::ESCAPE);
+        $this->browser->click('.new .own');
+        $this->browser->see('.p-dialog');
+        $this->look('an exact size');
+        $this->browser->keys(WebDriverKeys::ESCAPE);
+        $this->browser->press('Show me');
+        $this->browser->waitForSheet();
+        $this->browser->see('.first-steps');
+        $this->look('the desk with the guided piece and nothing selected');
+        $this->browser->press('Put this away for good');
+        $this->browser->run('document.querySelector(".plane").focus()');
+        $this->browser->keys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL]);
+        $this->browser->named('Align tops');
+        $this->look('everything selected');
+        $this->browser->press('What to do with Kiosk, before squaring');
+        $this->browser->see('.p-menu');
+        $this->look('the menu of a sheet');
+        $this->browser->keys(WebDriverKeys::ESCAPE);
+        $this->browser->clickSheet(300, 155);
+        $this->browser->see('.figure');
+        $this->browser->keys(WebDriverKeys::ENTER);
+        $this->browser->see('.editor');
+        $this->look('a text that is typed where it stands');
+        $this->browser->keys(WebDriverKeys::ESCAPE);
+        foreach (['Look', 'History'] as $drawer) {
+            $this->browser->press($drawer);
+            $this->browser->see('.open-drawer h3, .open-drawer h2');
+            $this->look("the drawer $drawer");
+        }
+        $this->browser->press('History');
+        $this->browser->press('Repeat…');
+        $this->browser->see('.repeat-panel');
+        $this->look('repeating');
+        $this->browser->keys(WebDriverKeys::ESCAPE);
+        $this->browser->press('What things snap to');
+        $this->browser->see('.snap-panel');
+        $this->look('snapping');
+        $this->browser->keys(WebDriverKeys::ESCAPE);
+        $this->browser->run('document.querySelector(".plane").focus()');
+        $this->browser->keys('?');
+        $this->browser->see('.p-dialog');
+        $this->look('the list of keys');
+        $this->browser->keys(WebDriverKeys::ESCAPE);
+        [$x, $y] = $this->browser->onScreen(200, 400);
+        $this->browser->pointer($x, $y)->contextClick()->perform();
+        $this->browser->see('.p-contextmenu');
+        $this->look('the menu of things');
+        $this->browser->keys(WebDriverKeys::ESCAPE);
+        foreach (['Guides', 'Slices'] as $panel) {
+            $this->browser->run('[...document.querySelectorAll("[role=tab]")].find((one) => one.textContent.includes(arguments[0])).click()', $panel);
+            $this->look("the panel $panel");
+        }
+        $this->browser->press('Hand over', 'a');
+        $this->browser->see('.settings');
+        $this->look('handing over');
+        $path = (string) $this->browser->run('return location.pathname');
+        $this->browser->visit(str_replace('/hand-over', '/measured', $path));
+        $this->browser->see('.downloads');
+        $this->look('the measured sheet');
+        self::assertSame(17, $this->looked);
+        self::assertSame('', implode("\n", array_map(static fn (string $what, string $where): string => "$where: $what", array_keys($this->found), $this->found)));
+    }
+
+    private function look(string $state): void
+    {
+        Waiting::until(fn (): bool => (bool) $this->browser->run('return document.getAnimations().every((one) => one.playState !== "running")'), 'everything to stand still');
+        if ($this->browser->run('return typeof axe') === 'undefined') {
+            $this->browser->run((string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js'));
+        }
+        /** @var list<string> $found */
+        $found = $this->browser->driver->executeAsyncScript(self::AXE, []);
+        foreach ($found as $one) {
+            $this->found[(string) preg_replace('/ data-[\w-]+="[^"]*"|\[data-[^\]]*\]|:nth-child\(\d+\)/', '', $one)] ??= $state;
+        }
+        $this->looked++;
+    }
+}
