@@ -39,4 +39,41 @@ final readonly class Candidates
     {
         return $this->gaps[$axis->value];
     }
+
+    /** @return array<string, mixed> as the API gives them: columns of numbers with a table of ids */
+    public function toArray(): array
+    {
+        $x = $y = $w = $h = [];
+        foreach ($this->boxes as $box) {
+            $x[] = $box->x;
+            $y[] = $box->y;
+            $w[] = $box->w;
+            $h[] = $box->h;
+        }
+        $lines = $gaps = [];
+        foreach (Axis::cases() as $axis) {
+            $lines[$axis->value] = array_map(static fn (Line $line): array => ['at' => $line->at, 'kind' => $line->kind->value, 'low' => $line->low, 'high' => $line->high, 'from' => $line->from], $this->lines($axis));
+            $columns = ['at' => [], 'part' => [], 'size' => [], 'low' => [], 'high' => [], 'a' => [], 'b' => []];
+            foreach ($this->gaps($axis) as $gap) {
+                $columns['at'][] = $gap->at;
+                $columns['part'][] = $gap->part->value;
+                $columns['size'][] = $gap->size;
+                $columns['low'][] = $gap->low;
+                $columns['high'][] = $gap->high;
+                $columns['a'][] = $gap->a;
+                $columns['b'][] = $gap->b;
+            }
+            $gaps[$axis->value] = $columns;
+        }
+
+        return [
+            'kinds' => array_column($this->kinds, 'value'),
+            'ids' => $this->ids,
+            'boxes' => ['x' => $x, 'y' => $y, 'w' => $w, 'h' => $h],
+            'baselines' => ['at' => array_keys($this->baselines), 'y' => array_values($this->baselines)],
+            'lines' => $lines,
+            'gaps' => $gaps,
+            'module' => $this->module,
+        ];
+    }
 }

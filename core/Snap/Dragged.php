@@ -72,4 +72,16 @@ final readonly class Dragged
 
         return Rect::between(min($left, $right), min($top, $bottom), max($left, $right), max($top, $bottom));
     }
+
+    /** @return array<string, mixed> as the API gives it */
+    public function toArray(): array
+    {
+        return [
+            'box' => $this->box->toArray(),
+            'baseline' => $this->baseline,
+            'whole' => $this->whole,
+            'sizes' => $this->sizes,
+            'parts' => ['x' => array_column($this->across, 'value'), 'y' => array_column($this->down, 'value')],
+        ];
+    }
 }

@@ -51,7 +51,7 @@ final class AheadTest extends BrowserTestCase
         $this->chooseAll();
         $browser->run('const s = document.querySelector("[aria-label=\'Space within\']"); s.value = "sheet"; s.dispatchEvent(new Event("change"));');
         $browser->driver->action()->moveToElement($browser->see('[aria-label="Even out across"]'))->perform();
-        $browser->waitForStatus('not now: It does not fit across: needs 330, has 300');
+        $browser->waitForStatus('Not possible: It does not fit across: needs 330, has 300');
         self::assertSame(0, $this->ghosts());
     }
 
@@ -144,7 +144,7 @@ final class AheadTest extends BrowserTestCase
             Waiting::until(static fn (): bool => $count($css) === 1, "$key to unfold $css");
         }
         $browser->keys('?');
-        self::assertStringContainsString('the nine cells of the pad', $browser->see('[role=dialog] dl')->getText());
+        self::assertStringContainsString('align both ways, as the keys lie on a number pad', $browser->see('[role=dialog] .columns')->getText());
     }
 
     public function test_ghosts_stay_while_the_gaps_of_another_selection_are_counted(): void

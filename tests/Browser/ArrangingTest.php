@@ -25,7 +25,7 @@ final class ArrangingTest extends BrowserTestCase
         $browser->press('steps');
         $browser->fill('[name="steps dx"]', '0', '');
         $browser->fill('[name="steps dy"]', '42', '');
-        $browser->fill('[name="steps count"]', '16', '');
+        $browser->fill('[name="steps count"]', '17', '');
         $browser->press('Repeat');
         $browser->waitForStatus('Repeated "Rule": 17 in all, 42 down from one to the next, as a series');
         $browser->click('label:has(input[type=checkbox])');
@@ -88,12 +88,13 @@ final class ArrangingTest extends BrowserTestCase
         $browser->waitForStatus('Laid out 8 fares: 4 × 2, gaps 18 across and 18 down');
         self::assertSame([40, 178, 316, 454], array_map(static fn (array $b): int => (int) $b['x'], array_slice($this->boundsOf($sheet, 'Fare'), 0, 4)));
 
-        // What would happen is shown before anything is pressed, and is gone when the pointer leaves.
+        // Each of the four columns by itself. What would happen is shown before anything is pressed, and is gone when the pointer leaves.
+        $browser->fill('.space [name=gap]', '30', '');
         $before = $this->items($sheet);
         [$x, $y] = $browser->run('const r = document.querySelector("[aria-label=\'Set gaps down\']").getBoundingClientRect(); return [Math.round(r.x + 9), Math.round(r.y + 9)];');
         $browser->pointer($x, $y)->perform();
-        $browser->waitForStatus('If pressed: Set the gaps of 8 fares down to');
-        self::assertCount(7, $browser->run('return [...document.querySelectorAll(".ghosts polygon")].map((p) => p.getAttribute("points"))'));
+        $browser->waitForStatus('If pressed: Set the gaps of 8 fares down to 30 in 4 columns');
+        self::assertCount(4, $browser->run('return [...document.querySelectorAll(".ghosts polygon")].map((p) => p.getAttribute("points"))'));
         $browser->pointer($x, $y - 300)->perform();
         Waiting::until(static fn (): bool => $browser->run('return document.querySelectorAll(".ghosts polygon").length') === 0, 'the ghosts to go');
         self::assertSame($before, $this->items($sheet));
@@ -186,10 +187,10 @@ final class ArrangingTest extends BrowserTestCase
         Waiting::until(static fn (): bool => str_contains($browser->see('.history')->getText(), 'Moved "Porthole" 56 px right'), 'the run of arrows as one line');
         self::assertSame(1, substr_count($browser->see('.history')->getText(), 'Moved'));
         $browser->press('Before the first change');
-        $browser->waitForStatus('Went back to the beginning');
+        $browser->waitForStatus('Back before the first change');
         self::assertCount(0, $this->items($sheet));
         $browser->run('document.querySelector(".history button").click()');
-        $browser->waitForStatus('Went to: Copied');
+        $browser->waitForStatus('Now at: Copied');
         self::assertCount(9, $this->items($sheet));
         $browser->press('History');
 
@@ -258,7 +259,7 @@ final class ArrangingTest extends BrowserTestCase
         $this->reload();
         $browser->clickSheet(35, 35);
         $browser->run('document.querySelector(".plane").focus()');
-        $browser->keys([WebDriverKeys::CONTROL, WebDriverKeys::ALT, 's', WebDriverKeys::NULL]);
+        $browser->keys('S');
         $this->waitForSelected('2 crates');
         $browser->keys([WebDriverKeys::CONTROL, 'i', WebDriverKeys::NULL]);
         $this->waitForSelected('Hull');

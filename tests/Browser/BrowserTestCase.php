@@ -17,6 +17,9 @@ abstract class BrowserTestCase extends TestCase
     /** Whether each test begins with the demo, as new, and nothing else; without it they share a server that starts empty. */
     protected const DEMO = true;
 
+    /** of the page: at it, the zoom of a fitted sheet puts the points that tests name onto whole px of the screen */
+    private const HEIGHT = 824;
+
     private static ?Browser $open = null;
 
     private static ?RunningServer $empty = null;
@@ -43,7 +46,7 @@ abstract class BrowserTestCase extends TestCase
             $this->server = self::$empty ??= self::lasting(new RunningServer(self::folder()->path, ['--empty']));
         }
         if (self::$open === null) {
-            self::$open = new Browser($this->server->address);
+            self::$open = new Browser($this->server->address, 1280, self::HEIGHT);
             register_shutdown_function(self::end(...));
         } else {
             self::$open->comeNewTo($this->server->address);

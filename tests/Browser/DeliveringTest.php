@@ -77,7 +77,7 @@ final class DeliveringTest extends BrowserTestCase
         Waiting::until(static fn (): bool => (int) $browser->run('return document.querySelectorAll(".standing").length') === 2, 'the document to stand on the shelf twice');
         file_put_contents($path, '{"format": "something else"}');
         $input->setFileDetector(new LocalFileDetector)->sendKeys($path);
-        Waiting::until(static fn (): bool => str_contains((string) $browser->run('return document.body.textContent'), 'This file holds no document of All Square.'), 'to be told');
+        Waiting::until(static fn (): bool => str_contains((string) $browser->run('return document.body.textContent'), 'This file is not a document of All Square.'), 'to be told');
         self::assertCount(2, $this->server->call('GET', 'documents')['documents']);
     }
 

@@ -84,7 +84,7 @@ final class DraggingTest extends BrowserTestCase
         $this->reload();
         $browser->clickSheet(160, 70);
         $this->waitForSelected('Hull');
-        $browser->press('Take');
+        $browser->press('Copy place');
         $browser->waitForStatus('123, 45');
         $browser->run('[...document.querySelectorAll("a, button")].find((one) => one.textContent.trim().startsWith("Second")).click()');
         $browser->waitForSheet();
@@ -92,11 +92,11 @@ final class DraggingTest extends BrowserTestCase
         $this->chooseAll();
         $this->waitForSelected('2 rounds');
         $places = fn (): array => array_map(fn (string $name): array => array_map(intval(...), array_values(array_slice($this->item($second, $name)['bounds'], 0, 2))), ['Lamp', 'Buoy']);
-        $browser->press('Give');
+        $browser->press('Paste place');
         $browser->waitForStatus('Placed 2 rounds: x 123, y 45');
         self::assertSame([[123, 45], [223, 45]], $places(), 'as one, their places to each other kept');
         $browser->press('each');
-        $browser->press('Give');
+        $browser->press('Paste place');
         $browser->waitForStatus('Placed 2 rounds each: x 123, y 45');
         self::assertSame([[123, 45], [123, 45]], $places());
         self::assertEquals(30, $this->item($second, 'Lamp')['bounds']['w'], 'its size stays');
@@ -117,7 +117,7 @@ final class DraggingTest extends BrowserTestCase
         $browser->fill('[name="series column_gap"]', '1/4in');
         $browser->waitForStatus('gaps 24 across');
         $browser->fill('[name="series rows"]', 'many');
-        $browser->waitForStatus('"many" is no number.');
+        $browser->waitForStatus('"many" cannot be read as a number.');
         self::assertCount(12, $this->boundsOf($sheet, 'Berth'));
 
         $browser->clickSheet(60, 50, double: true);

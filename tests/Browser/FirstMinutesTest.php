@@ -39,7 +39,7 @@ final class FirstMinutesTest extends BrowserTestCase
         $browser->waitForStatus('Undone: Spaced 4 cards');
         self::assertSame(353, $this->cards($sheet)[1]['x']);
         $browser->press('Redo');
-        $browser->waitForStatus('Done again: Spaced 4 cards');
+        $browser->waitForStatus('Redone: Spaced 4 cards');
         self::assertSame(358, $this->cards($sheet)[1]['x']);
 
         // Exact figures and arrows on one card.

@@ -46,7 +46,7 @@ final class GridAndGuidesTest extends BrowserTestCase
         $browser->waitForStatus("Deleted the horizontal guide at y $at");
         self::assertGreaterThan(0, $top);
         $browser->click('.panels [role=tab]:nth-child(2)');
-        $browser->fill('[aria-label="Add a level guide at y"]', '50%');
+        $browser->fill('[aria-label="Add a horizontal guide"]', '50%');
         $browser->waitForStatus('Put the horizontal guide at y 300');
         $browser->press('Lock all');
         $browser->waitForStatus('Locked 2 guides');
@@ -94,7 +94,7 @@ final class GridAndGuidesTest extends BrowserTestCase
         Waiting::until(static fn (): bool => $value('w') === '25.4', 'millimetres');
         self::assertSame('31.75', $value('x'));
         $browser->fill('input[name=x]', '50.8');
-        $browser->waitForStatus('192');
+        $browser->waitForStatus('Placed "Quay": x 50.8 (was x 31.75)');
         self::assertSame(192, $this->item($sheet, 'Quay')['bounds']['x']);
         $browser->fill('input[name=w]', '1in + 10');
         Waiting::until(fn (): bool => $this->item($sheet, 'Quay')['bounds']['w'] === 134, '25.4 and 10 mm are 133.8 px');
@@ -154,7 +154,7 @@ final class GridAndGuidesTest extends BrowserTestCase
         $this->reload();
         $browser->clickSheet(600, 500);
         $this->waitForSelected('Draft');
-        $browser->keys([WebDriverKeys::CONTROL, WebDriverKeys::ALT, 'r', WebDriverKeys::NULL]);
+        $browser->keys('R');
         $browser->waitForStatus('Made "Draft" a reference');
         self::assertStringContainsString('reference', $browser->see('[data-row] .reference')->getText());
         self::assertSame('0.4', $browser->run('return getComputedStyle(document.querySelector("[data-reference]")).opacity'));

@@ -48,7 +48,7 @@ final class HandingOverTest extends BrowserTestCase
         $add(['name' => 'pier', 'x' => 10.5, 'y' => 10, 'w' => 20, 'h' => 20.25]);
         $browser->visit("/d/$document/$sheet/hand-over");
         Waiting::until(static fn (): bool => str_contains($browser->see('.warning')->getText(), 'off the pixel: x 10.5, h 20.25'), 'the warning');
-        $browser->press('Put right, outward');
+        $browser->press('Grow to whole pixels');
         Waiting::until(fn (): bool => $this->server->call('GET', "sheets/$sheet")['slices'][0]['h'] === 21, 'the slice to be put right');
         self::assertEquals([10, 10, 21, 21], array_map(fn (string $side) => $this->server->call('GET', "sheets/$sheet")['slices'][0][$side], ['x', 'y', 'w', 'h']));
 

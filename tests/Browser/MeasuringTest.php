@@ -61,14 +61,14 @@ final class MeasuringTest extends BrowserTestCase
         $this->reload();
         $well = static fn (): string => (string) $browser->run('return document.querySelector(".well.gaps").textContent.replace(/\s+/g, " ")');
         Waiting::until(static fn (): bool => str_contains($well(), '4 on the sheet') && str_contains($well(), '24×2'), 'the gaps to be counted');
-        $browser->press('Light up the gaps of 24 across, 2 of them');
+        $browser->press('24×2: show the gaps of 24 across');
         self::assertSame(2, $browser->run('return document.querySelectorAll(".lit").length'));
         self::assertSame(0, $browser->run('return document.querySelectorAll(".lit.odd").length'));
 
         // Insets stand apart.
         $browser->press('Insets');
         Waiting::until(static fn (): bool => str_contains($well(), '12 on the sheet') && str_contains($well(), '60×5'), 'the insets to be counted');
-        $browser->press('Light up the insets of 60 down, 5 of them');
+        $browser->press('60×5: show the insets of 60 down');
         self::assertSame(5, $browser->run('return document.querySelectorAll(".lit").length'));
         $browser->press('Gaps');
 

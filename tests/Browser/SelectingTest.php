@@ -63,7 +63,7 @@ final class SelectingTest extends BrowserTestCase
 
         $browser->clickSheet(630, 210);
         $this->waitForSelected('Buoy');
-        $browser->keys([WebDriverKeys::CONTROL, WebDriverKeys::ALT, 'k', WebDriverKeys::NULL]);
+        $browser->keys('K');
         $browser->waitForStatus('Selected 2 of the same kind');
         $browser->keys([WebDriverKeys::CONTROL, 'i', WebDriverKeys::NULL]);
         $this->waitForSelected('2 boxes');

@@ -5,14 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use AllSquare\Core\Command\SnapWish;
-use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Measure\By;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Slice\Plane;
 use AllSquare\Core\Snap\Candidates;
 use AllSquare\Core\Snap\Dragged;
-use AllSquare\Core\Snap\Line;
 use AllSquare\Core\Snap\Met;
 use AllSquare\Core\Snap\Snapping;
 use App\Contract\Schemas;
@@ -42,14 +40,7 @@ final readonly class SnapController
         array_map($draft->item(...), $items);
         $dragged = self::dragged($draft, $wish, $body, $items);
         $candidates = $wish->candidates($draft, $items, $dragged);
-        $answer = $dragged === null ? ['dragged' => null] : ['dragged' => [
-            'box' => $dragged->box->toArray(),
-            'baseline' => $dragged->baseline,
-            'whole' => $dragged->whole,
-            'sizes' => $dragged->sizes,
-            'parts' => ['x' => array_column($dragged->across, 'value'), 'y' => array_column($dragged->down, 'value')],
-        ]];
-        $answer += self::columns($candidates);
+        $answer = ['dragged' => $dragged?->toArray(), ...$candidates->toArray()];
         if ($dragged !== null && (isset($body->dx) || isset($body->dy))) {
             $answer['settled'] = self::settled($candidates, $dragged, (float) $body->tolerance, (float) ($body->dx ?? 0), (float) ($body->dy ?? 0));
         }
@@ -73,43 +64,6 @@ final readonly class SnapController
         $block = $wish->block($draft, $items);
 
         return $body->mode === 'move' ? $block : Dragged::sized($block->box, $body->handle ?? 'bottom-right', $block->whole);
-    }
-
-    /** @return array<string, mixed> the candidates, as columns of numbers with a table of ids */
-    private static function columns(Candidates $candidates): array
-    {
-        $x = $y = $w = $h = [];
-        foreach ($candidates->boxes as $box) {
-            $x[] = $box->x;
-            $y[] = $box->y;
-            $w[] = $box->w;
-            $h[] = $box->h;
-        }
-        $lines = $gaps = [];
-        foreach (Axis::cases() as $axis) {
-            $lines[$axis->value] = array_map(static fn (Line $line): array => ['at' => $line->at, 'kind' => $line->kind->value, 'low' => $line->low, 'high' => $line->high, 'from' => $line->from], $candidates->lines($axis));
-            $columns = ['at' => [], 'part' => [], 'size' => [], 'low' => [], 'high' => [], 'a' => [], 'b' => []];
-            foreach ($candidates->gaps($axis) as $gap) {
-                $columns['at'][] = $gap->at;
-                $columns['part'][] = $gap->part->value;
-                $columns['size'][] = $gap->size;
-                $columns['low'][] = $gap->low;
-                $columns['high'][] = $gap->high;
-                $columns['a'][] = $gap->a;
-                $columns['b'][] = $gap->b;
-            }
-            $gaps[$axis->value] = $columns;
-        }
-
-        return [
-            'kinds' => array_column($candidates->kinds, 'value'),
-            'ids' => $candidates->ids,
-            'boxes' => ['x' => $x, 'y' => $y, 'w' => $w, 'h' => $h],
-            'baselines' => ['at' => array_keys($candidates->baselines), 'y' => array_values($candidates->baselines)],
-            'lines' => $lines,
-            'gaps' => $gaps,
-            'module' => $candidates->module,
-        ];
     }
 
     /** @return array<string, mixed> */

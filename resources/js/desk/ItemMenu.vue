@@ -109,7 +109,13 @@ defineExpose({
 </script>
 
 <template>
-    <ContextMenu ref="menu" :model="entries" @hide="focusLater">
+    <!-- A menu item has no level (WAI-ARIA 1.2). -->
+    <ContextMenu
+        ref="menu"
+        :model="entries"
+        :pt="{ item: { 'aria-level': null, 'aria-label': null } }"
+        @hide="focusLater"
+    >
         <template #item="{ item, props }">
             <a v-bind="props.action" class="entry">
                 <span>{{ item.label }}</span>

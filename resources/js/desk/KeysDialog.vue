@@ -7,6 +7,7 @@ const open = defineModel<boolean>('open', { required: true });
 
 <template>
     <Dialog
+        :pt="{ content: { tabindex: 0 } }"
         v-model:visible="open"
         modal
         header="Keys"

@@ -28,7 +28,7 @@ const said = computed(() => {
 });
 
 const saved = computed(() => {
-    if (sending.unreachable) return `Not saved: ${sending.waiting} waiting. ${sending.unreachable}`;
+    if (sending.unreachable) return `not saved: ${sending.waiting} waiting. ${sending.unreachable}`;
     return sending.waiting > 0 ? 'saving' : 'saved';
 });
 

@@ -2,6 +2,7 @@ import { useSelecting, type Alike } from '@/desk/selecting';
 import { useBench, type Order } from '@/stores/bench';
 import { useDesk } from '@/stores/desk';
 import { useView } from '@/stores/view';
+import { useRouter } from 'vue-router';
 
 export interface Action {
     words: string;
@@ -19,6 +20,7 @@ const plain = { icon: '' };
 /** What can be done with what is selected, in one place for keys, menu and buttons. */
 export function useActions() {
     const desk = useDesk();
+    const router = useRouter();
     const view = useView();
     const bench = useBench();
     const selecting = useSelecting();
@@ -188,6 +190,17 @@ export function useActions() {
             keys: '',
             possible: () => flaggedAnywhere('locked').length > 0,
             run: () => void desk.run('set', { locked: false }, flaggedAnywhere('locked')),
+        },
+        handOver: {
+            ...plain,
+            words: 'Hand over',
+            keys: 'Ctrl Enter',
+            possible: () => desk.sheet !== null,
+            run: () =>
+                void router.push({
+                    name: 'hand-over',
+                    params: { document: desk.document?.id, sheet: desk.sheet?.id },
+                }),
         },
         undo: { words: 'Undo', keys: 'Ctrl Z', icon: '', possible: () => true, run: () => desk.travel('undo') },
         redo: { words: 'Redo', keys: 'Ctrl Shift Z', icon: '', possible: () => true, run: () => desk.travel('redo') },

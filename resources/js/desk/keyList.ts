@@ -4,7 +4,7 @@ export const KEYS: { about: string; keys: [string, string][] }[] = [
         about: 'Getting about',
         keys: [
             ['p, a, d, n', 'to Place and size, to Align, to Space, to Gaps'],
-            ['t', 'to Contents'],
+            ['j, t', 'to the things to place, to Contents'],
             ['Tab, Enter, Escape', 'walk the fields, apply, put back and leave'],
             ['+, -, 0, f', 'closer, further off, the whole sheet, what is selected'],
             ['Space and drag', 'move the desk'],
@@ -56,6 +56,7 @@ export const KEYS: { about: string; keys: [string, string][] }[] = [
             ['Enter', 'edit a text'],
             ['Delete', 'delete'],
             ['x, Ctrl K', 'draw a slice; cut slices from what is selected'],
+            ['Ctrl Enter', 'hand over'],
             ['m, i', 'measure by pointing; read a colour'],
         ],
     },

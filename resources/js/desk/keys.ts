@@ -29,11 +29,12 @@ const EDGES: Record<string, [Edge, Edge]> = {
 
 /** The part of the desk that a letter leads to. */
 const PARTS: Record<string, string> = {
-    p: '.well.place input:not(:disabled), .well.place button:not(:disabled)',
+    p: '.well.place [name=x], .well.place [name="sheet w"]',
     a: '.well.align button:not(:disabled)',
     d: '.well.space button:not(:disabled), .well.space input:not(:disabled)',
     n: '.well.gaps button:not(:disabled)',
     t: '[role=tree]',
+    j: '.tools button',
 };
 
 /** The keys of the desk. Single letters, digits, arrows and Delete count only while the sheet has the focus. */
@@ -60,6 +61,7 @@ export function useKeys() {
         k: actions.slice.run,
         i: actions.inverse.run,
         'shift d': actions.originals.run,
+        enter: actions.handOver.run,
         arrowup: actions.forward.run,
         arrowdown: actions.backward.run,
         'shift arrowup': actions.front.run,
@@ -128,7 +130,7 @@ export function useKeys() {
 
     /** To one of the wells, or to Contents, unfolding what it stands in. */
     async function goTo(key: string): Promise<void> {
-        if (key === 't') view.sideOpen = true;
+        if (key === 't' || key === 'j') view.sideOpen = true;
         else view.benchOpen = true;
         if (key === 't') view.panel = 'contents';
         if (key === 'd' || key === 'n') view.wellShown = key === 'd' ? 'space' : 'gaps';

@@ -11,7 +11,7 @@ import { counted } from '@/handover/words';
 import TopBar from '@/parts/TopBar.vue';
 import { useDesk } from '@/stores/desk';
 import { useHandover } from '@/stores/handover';
-import { computed, onBeforeUnmount, ref, watch } from 'vue';
+import { computed, nextTick, onBeforeUnmount, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';
 
 /** Handing over: which slices, how; the list of files before they are made; the archives. */
@@ -81,6 +81,17 @@ function putRight(towards: 'outward' | 'nearest'): void {
     const slices = [...askew.value] as [string, ...string[]];
     void desk.run('whole-slices', { slices, towards, scales: handover.settings.scales as [string, ...string[]] }, []);
 }
+
+/** The one thing that this screen is for has the focus as soon as it can be done, where nothing else was taken. */
+const main = ref<HTMLButtonElement | null>(null);
+watch(
+    () => hindrance.value === '' && main.value !== null,
+    async (ready) => {
+        await nextTick();
+        if (ready && document.activeElement === document.body) main.value?.focus({ preventScroll: true });
+    },
+    { immediate: true },
+);
 </script>
 
 <template>
@@ -134,6 +145,7 @@ function putRight(towards: 'outward' | 'nearest'): void {
                 <div class="make">
                     <p :class="{ wrong: hindrance && !handover.wanted }" role="status">{{ line }}</p>
                     <button
+                        ref="main"
                         class="btn main"
                         type="button"
                         :disabled="hindrance !== '' || handover.wanted !== null"

@@ -179,7 +179,7 @@ const oddly = (count?: number) => (count ? `, ${count} odd` : '');
     flex-wrap: wrap;
     align-items: center;
     gap: 3px;
-    max-height: 47px;
+    max-height: 51px;
     overflow: hidden;
     margin-bottom: 4px;
     flex: none;
@@ -194,6 +194,7 @@ const oddly = (count?: number) => (count ? `, ${count} odd` : '');
     background: var(--card);
     color: var(--ink);
     font-size: 11.5px;
+    min-height: 24px;
     padding: 2px 5px;
     cursor: pointer;
 }
@@ -220,6 +221,7 @@ const oddly = (count?: number) => (count ? `, ${count} odd` : '');
     border-radius: 3px;
     background: none;
     font-size: 11.5px;
+    min-height: 24px;
     padding: 2px 6px;
     cursor: pointer;
 }

@@ -25,6 +25,8 @@ const chosen = defineModel<T>({ required: true });
     overflow: visible !important;
 }
 button {
+    min-height: 24px;
+    margin: -4px 0;
     border: 0;
     background: none;
     padding: 0 5px;

@@ -91,7 +91,7 @@ const clear = (side: Commands['set-clearance']['side']) => (typed: string, ids: 
         <h3>
             {{ nothing ? 'The sheet' : 'Place and size' }}
             <HeadSwitch v-if="several" v-model="placesAs" class="as" :options="PLACES_AS" />
-            <span>{{ nothing ? 'nothing is selected' : counted(desk.selected) }}</span>
+            <span>{{ nothing ? 'nothing selected' : counted(desk.selected) }}</span>
         </h3>
         <div class="both">
             <SheetFigure v-if="nothing" />
