@@ -124,7 +124,8 @@ final readonly class AddItem implements Command
         }
         $item = $item->inFrame($frame);
         if ($isText && ! $this->params->has('grow')) {
-            $item = $item->withProps(['grow' => $this->params->has('h') ? 'none' : ($this->params->has('w') ? 'down' : 'both')]);
+            // A frame of nothing would show nothing: then it follows the words.
+            $item = $item->withProps(['grow' => $frame->h > 0 ? 'none' : ($frame->w > 0 ? 'down' : 'both')]);
         }
 
         return (new TextFrame($draft->fonts))->fitted($item, $whole);

@@ -76,13 +76,13 @@ final readonly class BlockLayout implements Layout
 
     public function lay(Draft $draft, Mover $mover, array $members): void
     {
+        array_walk($members, static fn (string $id) => $mover->home($id));
         $columns = $this->cells($mover, $members, Axis::X);
         $rows = $this->cells($mover, $members, Axis::Y);
         $lefts = $this->starts($columns, $this->x, $this->columnGap, $this->width, Axis::X);
         $tops = $this->starts($rows, $this->y, $this->rowGap, $this->height, Axis::Y);
         foreach ($members as $i => $id) {
             [$column, $row] = [$i % $this->columns, intdiv($i, $this->columns)];
-            $mover->home($id);
             $box = $mover->box($id);
             $mover->lead($id, Axis::X, $lefts[$column] + ($columns[$column] - $box->w) * $this->place->across());
             $mover->lead($id, Axis::Y, $tops[$row] + ($rows[$row] - $box->h) * $this->place->down());

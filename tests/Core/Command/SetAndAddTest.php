@@ -140,4 +140,13 @@ final class SetAndAddTest extends TestCase
         $this->expectExceptionMessage('A slice is wider and higher than 0; here w is 0.');
         Scene::of()->run('add-slice', [], ['x' => 0, 'y' => 0, 'w' => 0, 'h' => 5]);
     }
+
+    public function test_a_text_in_a_frame_of_nothing_follows_its_words(): void
+    {
+        foreach ([['w' => 0, 'h' => 0], ['w' => 0, 'h' => 0, 'grow' => 'both'], []] as $given) {
+            $scene = Scene::of();
+            $id = $scene->run('add-item', [], ['kind' => 'text', 'text' => 'Quay', 'x' => 5, 'y' => 5, ...$given])->report->selection[0];
+            self::assertSame([38.0, 21.0], [$scene->bounds($id)->w, $scene->bounds($id)->h]);
+        }
+    }
 }

@@ -93,6 +93,13 @@ final class DocumentFileTest extends TestCase
         for ($i = 0; $i < 30; $i++) {
             $deep = ['kind' => 'group', 'items' => [$deep]] + $box;
         }
+        $series = static fn (array $numbers): array => ['kind' => 'group', 'series' => ['kind' => 'block', ...$numbers], 'items' => [$box]] + $box;
+        yield 'a series without columns' => [$document(['items' => [$series(['columns' => 0])]]), '"columns" is from 1 to 20,000'];
+        yield 'a series of ten million columns' => [$document(['items' => [$series(['columns' => 10_000_000])]]), '"columns" is from 1 to 20,000'];
+        yield 'a series beyond every place' => [$document(['items' => [$series(['columns' => 2, 'x' => 2_000_000])]]), '"x" is from -1,000,000'];
+        yield 'a series with a list without end' => [$document(['items' => [$series(['columns' => 2, 'list' => array_fill(0, 2_001, 'x')])]]), 'more than 2,000 entries'];
+        yield 'a series of a kind there is not' => [$document(['items' => [$series(['kind' => 'spiral'])]]), 'There is no series of the kind "spiral".'];
+        yield 'originals aside that cannot be read' => [$document(['items' => [$series(['columns' => 2, 'aside' => [['number' => 1, 'items' => [$box, ['parent' => 7] + $box]]]])]]), 'originals aside that cannot be read'];
         yield 'groups in groups without end' => [$document(['items' => [$deep]]), '24 deep at most'];
     }
 
@@ -106,6 +113,15 @@ final class DocumentFileTest extends TestCase
             self::assertStringContainsString($why, $refusal->getMessage());
         }
         self::assertSame(2, Editions::CURRENT);
+    }
+
+    public function test_what_a_line_does_not_have_is_not_read(): void
+    {
+        $file = ['format' => DocumentFile::FORMAT, 'version' => 2, 'name' => 'N', 'sheets' => [['name' => 'S', 'width' => 10, 'height' => 10, 'items' => [
+            ['kind' => 'line', 'name' => 'l', 'frame' => ['x' => 0, 'y' => 0, 'w' => 30, 'h' => 12], 'origin' => ['x' => 4, 'y' => 4]],
+        ]]]];
+        $line = self::read(json_encode($file, JSON_THROW_ON_ERROR))->sheets[0]->items[0];
+        self::assertSame([0.0, 0.0, 0.0], [$line->frame->h, $line->origin->x, $line->origin->y]);
     }
 
     private static function scene(): Scene

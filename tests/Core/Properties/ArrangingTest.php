@@ -83,7 +83,7 @@ final class ArrangingTest extends TestCase
 
     public function test_placing_puts_the_bounds_where_they_were_asked_to_be(): void
     {
-        self::addToAssertionCount(1);
+        $tried = 0;
         foreach (RandomScene::seeds(self::SHEETS) as $seed) {
             $random = new RandomScene($seed);
             $id = $random->pick($random->items())->id;
@@ -95,12 +95,14 @@ final class ArrangingTest extends TestCase
             self::assertEqualsWithDelta(120, $after->x, self::TURNED, "seed $seed");
             self::assertEqualsWithDelta(-7, $after->y, self::TURNED, "seed $seed");
             self::assertEqualsWithDelta($before->w, $after->w, self::TURNED, "seed $seed");
+            $tried++;
         }
+        self::assertGreaterThan(getenv('ALLSQUARE_SEED') === false ? self::SHEETS / 4 : 0, $tried, 'most could be done');
     }
 
     public function test_sizing_what_stands_upright_gives_exactly_that_size(): void
     {
-        self::addToAssertionCount(1);
+        $tried = 0;
         foreach (RandomScene::seeds(self::SHEETS) as $seed) {
             $random = new RandomScene($seed);
             $id = $random->pick($random->items())->id;
@@ -113,7 +115,9 @@ final class ArrangingTest extends TestCase
             }
             self::assertEqualsWithDelta(333, $random->scene->bounds($id)->w, 0.003, "seed $seed");
             self::assertEqualsWithDelta($box->h, $random->scene->bounds($id)->h, 0.003, "seed $seed");
+            $tried++;
         }
+        self::assertGreaterThan(getenv('ALLSQUARE_SEED') === false ? self::SHEETS / 4 : 0, $tried, 'most could be done');
     }
 
     public function test_grouping_and_ungrouping_move_nothing(): void
@@ -202,7 +206,7 @@ final class ArrangingTest extends TestCase
                 self::assertEqualsWithDelta($box[$side], $value, self::TURNED, "$message: $id $side");
             }
         }
-        self::addToAssertionCount(1);
+        self::assertNotSame([], $expected, "$message: something is compared");
     }
 
     /** @return array<string, true> */
