@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace AllSquare\Core\Command;
 
 use AllSquare\Core\Geometry\Length;
+use AllSquare\Core\Geometry\Spoken;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\Item;
 
@@ -35,8 +36,24 @@ final class SetWords
             $name === 'name' && $one !== null => sprintf('Renamed %s to %s', Words::quoted($one), Words::quoted($draft->item($one->id))),
             $name === 'text' && $one !== null => sprintf('Changed the words of %s', Words::quoted($draft->item($one->id))),
             $name === 'angle' && $one !== null => sprintf('Turned %s to %s° (was %s°)', Words::quoted($one), Length::text($draft->item($one->id)->angle), Length::text($one->angle)),
-            default => sprintf('Set %s of %s to %s', $named[0], Words::of($draft, $ids), self::value($value)),
+            default => sprintf('Set %s of %s to %s', $named[0], Words::of($draft, $ids), self::kept($draft, $name, $ids) ?? self::value($value)),
         };
+    }
+
+    /**
+     * What became of a place or a size that was typed: on whole pixels it is not always what was asked for.
+     *
+     * @param  list<string>  $ids
+     * @return string|null null for another property, and where they differ
+     */
+    private static function kept(Draft $draft, string $name, array $ids): ?string
+    {
+        $kept = match ($name) {
+            'x', 'y', 'w', 'h' => array_unique(array_map(static fn (string $id): string => Spoken::length($draft->item($id)->frame->toArray()[$name]), $ids)),
+            default => [],
+        };
+
+        return count($kept) === 1 ? reset($kept) : null;
     }
 
     private static function value(mixed $value): string

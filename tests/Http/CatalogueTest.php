@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Http;
 
 use AllSquare\Core\Command\Catalogue;
+use AllSquare\Core\Geometry\Length;
 use Illuminate\Support\Facades\Artisan;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -129,7 +130,7 @@ final class CatalogueTest extends HttpTestCase
         foreach ($items as $item) {
             foreach ([$item['frame'], $item['bounds'], $item['ink']] as $box) {
                 foreach ($box as $length) {
-                    self::assertLessThan(1e-8, abs($length * 1000 - round($length * 1000)), "$what: {$item['name']} is not stored to 1/1000 px");
+                    self::assertSame((float) $length, Length::settle((float) $length), "$what: {$item['name']} is not stored to 1/1000 px");
                 }
             }
         }

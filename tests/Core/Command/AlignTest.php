@@ -41,6 +41,16 @@ final class AlignTest extends TestCase
         self::assertStringContainsString('"d" is at 99, exact centre 98.5 (90 or 92 wide would centre)', $done->report->summary);
     }
 
+    public function test_the_sizes_that_centre_are_the_nearest_whole_ones_above_nothing(): void
+    {
+        foreach ([[91, 90.0, 92.0], [90.5, 90.0, 92.0], [91.5, 90.0, 92.0], [1, 2.0], [3, 2.0, 4.0]] as $sizes) {
+            $wide = (float) array_shift($sizes);
+            $scene = Scene::of()->put('a', 44, 0, 200, 20)->put('d', 60, 120, $wide, 20);
+            $told = $scene->run('align', ['a', 'd'], ['edge' => 'centre'])->report->details['half_pixels'] ?? [];
+            self::assertSame($sizes, $told[0]['sizes'] ?? null, "$wide");
+        }
+    }
+
     public function test_without_whole_pixels_centres_are_exact(): void
     {
         $scene = Scene::of(200, 100, Unit::Mm)->put('a', 40, 0, 120, 20)->put('b', 52, 40, 90, 20)->put('c', 47, 80, 200, 20);

@@ -47,6 +47,17 @@ final class CopyingTest extends TestCase
         self::assertSame(['a', 'b'], $done->report->details['originals']);
     }
 
+    public function test_copies_keep_their_distance_and_come_to_whole_pixels(): void
+    {
+        $scene = Scene::of()->put('a', 30, 40, 10, 10);
+        $copies = [];
+        foreach ([[5, -8], [0.4, 0.5], [0, 0]] as [$dx, $dy]) {
+            $copies[] = $scene->run('duplicate', ['a'], ['dx' => $dx, 'dy' => $dy])->report->selection[0];
+        }
+        self::assertSame([35.0, 30.0, 30.0], $scene->lefts(...$copies));
+        self::assertSame([32.0, 41.0, 40.0], $scene->tops(...$copies));
+    }
+
     public function test_running_figures_count_up(): void
     {
         $scene = Scene::of()->put('a', 0, 0, 60, 20, ['kind' => 'text', 'text' => 'Gate 09', 'name' => 'Gate 09', 'grow' => 'none']);

@@ -104,6 +104,31 @@ final class SetAndAddTest extends TestCase
         self::assertSame('Sized the sheet to 1181 × 1969 px (was 1083 × 1969)', $done->report->summary);
     }
 
+    public function test_a_group_with_something_locked_in_it_is_placed_but_not_sized(): void
+    {
+        $scene = Scene::of()->put('g', 0, 0, 0, 0, ['kind' => 'group', 'name' => 'Card'])->put('a', 10, 10, 20, 20, ['parent' => 'g', 'name' => 'Price', 'locked' => true])->put('b', 40, 10, 20, 20, ['parent' => 'g'])->settled();
+        $scene->run('set', ['g'], ['x' => 30]);
+        self::assertSame([30.0, 60.0], $scene->lefts('a', 'b'));
+        foreach (['w', 'h'] as $name) {
+            try {
+                $scene->run('set', ['g'], [$name => 100]);
+                self::fail('It was sized.');
+            } catch (Refusal $refusal) {
+                self::assertSame('"Card" holds "Price", which is locked. Unlock it first.', $refusal->getMessage());
+            }
+        }
+        self::assertSame([30.0, 60.0], $scene->lefts('a', 'b'));
+    }
+
+    public function test_sizing_a_group_moves_and_sizes_what_is_in_it(): void
+    {
+        $scene = Scene::of()->put('g', 0, 0, 0, 0, ['kind' => 'group'])->put('a', 10, 10, 20, 20, ['parent' => 'g'])->put('b', 40, 30, 20, 20, ['parent' => 'g', 'angle' => 90])->settled();
+        $scene->run('set', ['g'], ['w' => 100, 'h' => 20]);
+        self::assertSame(['x' => 10.0, 'y' => 10.0, 'w' => 100.0, 'h' => 20.0], $scene->bounds('g')->toArray());
+        self::assertSame(['x' => 10.0, 'y' => 10.0, 'w' => 40.0, 'h' => 10.0], $scene->bounds('a')->toArray());
+        self::assertSame(['x' => 70.0, 'y' => 20.0, 'w' => 40.0, 'h' => 10.0], $scene->bounds('b')->toArray());
+    }
+
     public function test_a_sheet_has_a_largest_size(): void
     {
         $this->expectExceptionMessage('A sheet is from 1 to 30,000 px wide and high; this width would be 30001 px.');

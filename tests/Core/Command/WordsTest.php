@@ -78,6 +78,8 @@ final class WordsTest extends TestCase
         yield ['set', ['fill' => null], 'Set fill of "Pier" to none'];
         yield ['set', ['outline' => ['colour' => '#000000', 'weight' => 1.5]], 'Set outline of "Pier" to #000000 1.5 px'];
         yield ['set', ['locked' => true], 'Locked "Pier"'];
+        yield ['set', ['x' => 12.25], 'Set x of "Pier" to 12'];
+        yield ['set', ['h' => '20*2'], 'Set h of "Pier" to 40'];
         yield ['set', ['x' => 5, 'y' => 6], 'Set x, y of "Pier"'];
         yield ['resize', ['handle' => 'right', 'dx' => 10], 'Sized "Pier" to 40 × 20 (was 30 × 20)'];
         yield ['order', ['to' => 0], 'Put "Pier" to place 1 from the back'];

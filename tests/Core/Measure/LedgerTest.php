@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Core\Measure;
 
+use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Measure\By;
 use AllSquare\Core\Measure\Gap;
 use AllSquare\Core\Measure\Grounds;
 use AllSquare\Core\Measure\Inset;
 use AllSquare\Core\Measure\Ledger;
+use AllSquare\Core\Measure\OddGaps;
 use AllSquare\Core\Measure\Plan;
 use AllSquare\Core\Measure\Runs;
 use PHPUnit\Framework\TestCase;
@@ -98,6 +100,14 @@ final class LedgerTest extends TestCase
         self::assertNull($rows(9, 96));
         self::assertSame(40.0, $rows(14, 192), 'at twice the density 16 px; 35 % of 40 are 14');
         self::assertNull($rows(15, 192));
+    }
+
+    public function test_of_what_is_equally_near_the_more_frequent_is_expected_then_the_smaller(): void
+    {
+        foreach ([[[20, 20, 20, 24, 24, 24, 24, 22], 24.0], [[24, 24, 24, 20, 20, 20, 22], 20.0], [[16, 16, 16, 24, 24, 24, 24, 19], 16.0], [[24, 24, 24, 32], 24.0], [[27, 27, 27, 20], 27.0]] as [$sizes, $expected]) {
+            $gaps = array_map(static fn (int $size, int $i): Gap => new Gap(Axis::X, "a$i", "b$i", (float) $size, 0.0, (float) $size, [0.0, 10.0]), $sizes, array_keys($sizes));
+            self::assertSame([...array_fill(0, count($sizes) - 1, null), $expected], array_map(static fn (Gap $gap): ?float => $gap->expected, (new OddGaps(96))->among($gaps)), implode(' ', $sizes));
+        }
     }
 
     public function test_of_four_insets_three_make_the_fourth_odd(): void

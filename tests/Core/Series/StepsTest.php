@@ -45,6 +45,9 @@ final class StepsTest extends TestCase
             'aslant, whichever comes first' => [['dx' => 60, 'dy' => 60], 3],
             'turning on the way' => [['dx' => 60, 'dy' => 0, 'angle' => 45], 5],
             'smaller and smaller' => [['dx' => 60, 'dy' => 0, 'inset' => 2], 5],
+            'smaller, and so one more than at full size' => [['dx' => 69, 'dy' => 0, 'inset' => 1.5], 5],
+            'larger, and so one fewer' => [['dx' => 55, 'dy' => 0, 'inset' => -3], 5],
+            'upwards and smaller' => [['dx' => 0, 'dy' => -12, 'inset' => 6], 3],
         ];
     }
 

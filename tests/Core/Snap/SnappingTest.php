@@ -43,6 +43,16 @@ final class SnappingTest extends TestCase
         self::assertSame(-200.0, self::drag($scene, 'b', -196, 0, 6)[0], 'the lower of two edges');
     }
 
+    public function test_an_axis_along_which_nothing_was_dragged_is_held(): void
+    {
+        $scene = Scene::of()->put('a', 100, 100, 80, 40)->put('b', 303, 103, 60, 60);
+        $snap = ['snap' => ['tolerance' => 6]];
+        $scene->run('move-by', ['b'], ['dx' => -200, 'dy' => 0, ...$snap]);
+        self::assertSame([100.0, 103.0], [$scene->bounds('b')->x, $scene->bounds('b')->y]);
+        $scene->run('move-by', ['b'], ['dx' => 0, 'dy' => -1, ...$snap]);
+        self::assertSame([100.0, 100.0], [$scene->bounds('b')->x, $scene->bounds('b')->y]);
+    }
+
     public function test_kinds_are_switched_by_themselves(): void
     {
         $scene = Scene::of()->put('a', 100, 100, 80, 40)->put('b', 302, 300, 60, 60);
