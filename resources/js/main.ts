@@ -1,6 +1,7 @@
 import '../css/tokens.css';
 import '../css/base.css';
 import App from '@/App.vue';
+import { showTooltipsOnFocus } from '@/parts/tooltips';
 import { router } from '@/router';
 import { preset } from '@/theme/preset';
 import { createPinia } from 'pinia';
@@ -16,3 +17,4 @@ createApp(App)
     .use(ToastService)
     .directive('tooltip', Tooltip)
     .mount('#app');
+showTooltipsOnFocus(document);

@@ -167,4 +167,87 @@ final class DeskTest extends BrowserTestCase
         $browser->waitForSheet();
         self::assertStringContainsString('148 × 210 mm', $browser->see('.tab.on')->getText());
     }
+
+    public function test_with_many_sheets_the_current_one_and_the_plus_are_seen(): void
+    {
+        $browser = $this->browser;
+        ['document' => $document] = $this->openEmpty();
+        foreach (range(2, 24) as $i) {
+            $made = $this->server->call('POST', "documents/$document/sheets", ['name' => $i === 24 ? str_repeat('Timetable of the northern line ', 5) : "Stage $i", 'width' => 100, 'height' => 100]);
+        }
+        $browser->visit("/d/$document/{$made['id']}");
+        $browser->waitForSheet();
+        $inside = 'const box = document.querySelector(arguments[0]).getBoundingClientRect(); return box.left >= 0 && box.right <= innerWidth && box.width > 20';
+        Waiting::until(static fn (): bool => $browser->run($inside, '.tab.on .name') === true, 'the current tab to be seen');
+        foreach (['.add.all', '.add:not(.all)', '.tab.on .more'] as $css) {
+            self::assertTrue($browser->run($inside, $css), $css);
+        }
+        $browser->click('.add.all');
+        Waiting::until(static fn (): bool => $browser->run('return document.querySelectorAll(".sheet-list [role=menuitem]").length') === 24, 'the list of all');
+        $browser->run('[...document.querySelectorAll(".sheet-list a")].find((one) => one.textContent.includes("Stage 7")).click()');
+        Waiting::until(static fn (): bool => str_contains((string) $browser->run('return document.querySelector(".tab.on .name").textContent'), 'Stage 7'), 'another sheet');
+    }
+
+    public function test_the_desk_is_dark_where_it_is_wished(): void
+    {
+        $browser = $this->browser;
+        $this->openEmpty();
+        $darkness = static fn (): bool => (int) $browser->run('return parseInt(getComputedStyle(document.querySelector(".bench")).backgroundColor.match(/\\d+/)[0])') < 100;
+        self::assertFalse($darkness());
+        foreach (['light desk' => false, 'dark desk' => true] as $said => $dark) {
+            $browser->run('[...document.querySelectorAll("button")].find((one) => one.ariaLabel?.startsWith("Desk:")).click()');
+            $browser->waitForStatus("Light or dark: $said");
+            Waiting::until(static fn (): bool => $darkness() === $dark, $said);
+        }
+        $this->reload();
+        self::assertTrue($darkness(), 'and stays so');
+        self::assertSame('rgb(255, 255, 255)', $browser->run('return getComputedStyle(document.querySelector("rect.sheet")).fill'));
+    }
+
+    public function test_what_was_deleted_elsewhere_is_named(): void
+    {
+        $browser = $this->browser;
+        ['sheet' => $sheet, 'document' => $document] = $this->openEmpty();
+        $sign = $this->add($sheet, 'box', 100, 100, 80, 40, 'Sign');
+        $this->reload();
+        $this->chooseAll();
+        $this->waitForSelected('Sign');
+        $this->server->call('POST', "sheets/$sheet/commands", ['command' => 'delete', 'items' => [$sign['id']]]);
+        $browser->keys(WebDriverKeys::ARROW_RIGHT);
+        $browser->waitForStatus('"Sign" was deleted in another window.');
+        $this->server->call('DELETE', "documents/$document");
+        $browser->keys('j');
+        $browser->keys(WebDriverKeys::ENTER);
+        Waiting::until(static fn (): bool => str_contains((string) $browser->run('return document.body.textContent'), 'The document "Trial" was deleted in another window.'), 'the document to be named');
+    }
+
+    public function test_a_locked_thing_is_unlocked_from_its_menu(): void
+    {
+        $browser = $this->browser;
+        ['sheet' => $sheet] = $this->openEmpty();
+        $sign = $this->add($sheet, 'box', 100, 100, 80, 40, 'Sign');
+        $this->server->call('POST', "sheets/$sheet/commands", ['command' => 'set', 'items' => [$sign['id']], 'params' => ['locked' => true]]);
+        $this->reload();
+        [$x, $y] = $browser->onScreen(140, 120);
+        $browser->pointer($x, $y)->contextClick()->perform();
+        $browser->run('const wait = () => { const one = [...document.querySelectorAll("a.entry")].find((each) => each.textContent.includes("Unlock \\"Sign\\"")); one ? one.click() : setTimeout(wait, 20); }; wait();');
+        $browser->waitForStatus('Unlocked "Sign"');
+        self::assertFalse($this->item($sheet, 'Sign')['locked']);
+    }
+
+    public function test_what_was_picked_beneath_is_what_a_drag_moves(): void
+    {
+        $browser = $this->browser;
+        ['sheet' => $sheet] = $this->openEmpty();
+        $this->add($sheet, 'box', 100, 100, 200, 200, 'Floor');
+        $this->add($sheet, 'box', 150, 150, 60, 60, 'Table');
+        $this->reload();
+        [$x, $y] = $browser->onScreen(180, 180);
+        $browser->pointer($x, $y)->contextClick()->perform();
+        Waiting::until(static fn (): bool => $browser->run('const one = [...document.querySelectorAll("a.entry")].find((each) => each.textContent.includes("Lying here")); one?.click(); const floor = [...document.querySelectorAll("a.entry")].find((each) => each.textContent.trim().startsWith("Floor")); floor?.click(); return Boolean(floor)') === true, 'the list of what lies here');
+        $this->waitForSelected('Floor');
+        $browser->drag(180, 180, 220, 180);
+        $browser->waitForStatus('Moved "Floor"');
+        self::assertEquals(150, $this->item($sheet, 'Table')['bounds']['x']);
+    }
 }

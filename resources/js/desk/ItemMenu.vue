@@ -94,7 +94,7 @@ const entries = computed(() => [
     ...lockedHere.value.map((item) => ({
         label: `Unlock "${item.name}"`,
         keys: '',
-        command: () => void desk.run('set', { locked: false, reference: false }, [item.id]),
+        command: () => void desk.run('set', item.reference ? { reference: false } : { locked: false }, [item.id]),
     })),
     entry(actions.unlockAll),
 ]);

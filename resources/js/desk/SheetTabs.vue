@@ -164,6 +164,7 @@ function openMenu(event: Event, sheet: SheetSummary): void {
                     class="more"
                     :aria-label="`What to do with ${sheet.name}`"
                     aria-haspopup="true"
+                    v-tooltip.bottom="`Rename, copy, move or delete ${sheet.name}`"
                     @click="openMenu($event, sheet)"
                 >
                     <svg width="11" height="8"><path d="M2 2l3.500 3.500L9 2" /></svg>

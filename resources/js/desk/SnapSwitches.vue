@@ -24,7 +24,15 @@ const panel = ref<InstanceType<typeof Popover> | null>(null);
         >
             snapping {{ snap.on ? 'on' : 'off' }}
         </button>
-        <button class="quiet" type="button" aria-label="What things snap to" @click="panel?.toggle($event)">▾</button>
+        <button
+            class="quiet"
+            type="button"
+            aria-label="What things snap to"
+            v-tooltip.top="'What things snap to, and from how far'"
+            @click="panel?.toggle($event)"
+        >
+            ▾
+        </button>
         <button
             class="quiet"
             type="button"

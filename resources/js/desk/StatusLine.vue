@@ -42,7 +42,15 @@ const percent = computed(() => `${Math.round(view.zoom * 1000) / 10} %`);
             >{{ said.rest }}</span
         >
         <span class="saved" :class="{ lost: sending.unreachable }" role="status" :title="saved">{{ saved }}</span>
-        <button v-if="sending.unreachable" class="quiet" type="button" @click="sending.tryNow()">Try now</button>
+        <button
+            v-if="sending.unreachable"
+            class="quiet"
+            type="button"
+            v-tooltip.top="'Send what is waiting, without waiting longer'"
+            @click="sending.tryNow()"
+        >
+            Try now
+        </button>
         <button
             class="quiet"
             type="button"
@@ -63,7 +71,15 @@ const percent = computed(() => `${Math.round(view.zoom * 1000) / 10} %`);
             </select>
         </label>
         <span class="zoom">
-            <button class="quiet" type="button" aria-label="Zoom out" @click="view.zoomTo(view.zoom / 1.25)">−</button>
+            <button
+                class="quiet"
+                type="button"
+                aria-label="Zoom out"
+                v-tooltip.top="'Further off (-)'"
+                @click="view.zoomTo(view.zoom / 1.25)"
+            >
+                −
+            </button>
             <button
                 class="quiet num"
                 type="button"
@@ -73,7 +89,15 @@ const percent = computed(() => `${Math.round(view.zoom * 1000) / 10} %`);
             >
                 {{ percent }}
             </button>
-            <button class="quiet" type="button" aria-label="Zoom in" @click="view.zoomTo(view.zoom * 1.25)">+</button>
+            <button
+                class="quiet"
+                type="button"
+                aria-label="Zoom in"
+                v-tooltip.top="'Closer (+)'"
+                @click="view.zoomTo(view.zoom * 1.25)"
+            >
+                +
+            </button>
             <button class="quiet" type="button" v-tooltip.top="'Fit the sheet (0)'" @click="actions.fit.run()">
                 fit
             </button>
@@ -90,7 +114,15 @@ const percent = computed(() => `${Math.round(view.zoom * 1000) / 10} %`);
                 <path d="M7 2a5 5 0 0 1 0 10z" fill="currentColor" />
             </svg>
         </button>
-        <button class="quiet" type="button" aria-label="List of keys" @click="emit('keys')">keys ?</button>
+        <button
+            class="quiet"
+            type="button"
+            aria-label="List of keys"
+            v-tooltip.top="'All keys (?)'"
+            @click="emit('keys')"
+        >
+            keys ?
+        </button>
     </footer>
 </template>
 

@@ -262,7 +262,7 @@ export const useDesk = defineStore('desk', () => {
         const missing = chosen.filter(({ id }) => !stored.value.has(id) && !slices.value.some((one) => one.id === id));
         const [first, ...others] = missing;
         say(
-            problem.status === 404 && first
+            (problem.status === 404 || problem.status === 409) && first
                 ? `"${first.name}"${others.length ? ` and ${others.length} more` : ''} was deleted in another window.`
                 : problem.message,
             'refused',

@@ -45,11 +45,17 @@ final class Scene
     /** in which bare numbers in sums are typed */
     public Unit $unit = Unit::Px;
 
-    private readonly CountedIds $ids;
+    private CountedIds $ids;
 
     public function __construct(public Sheet $sheet)
     {
         $this->ids = new CountedIds;
+    }
+
+    /** Goes its own way from here on: with ids of its own, too. */
+    public function __clone()
+    {
+        $this->ids = clone $this->ids;
     }
 
     public static function of(float $width = 1280, float $height = 800, Unit $unit = Unit::Px, float $ppi = 96): self

@@ -6,15 +6,20 @@ import { pressed, vRehearse } from '@/stores/rehearsal';
 defineProps<{ disabled: boolean }>();
 const bench = useBench();
 
-const ACROSS: { edge: Edge; words: string; path: string }[] = [
-    { edge: 'left', words: 'left edges', path: 'M3 2v14M5 4h10v3.500H5zM5 10.500h6V14H5z' },
-    { edge: 'centre', words: 'centres across', path: 'M9 2v14M3.500 4h11v3.500h-11zM6 10.500h6V14H6z' },
-    { edge: 'right', words: 'right edges', path: 'M15 2v14M3 4h10v3.500H3zM7 10.500h6V14H7z' },
+const ACROSS: { edge: Edge; words: string; keys: string; path: string }[] = [
+    { edge: 'left', words: 'left edges', keys: 'Alt ←', path: 'M3 2v14M5 4h10v3.500H5zM5 10.500h6V14H5z' },
+    {
+        edge: 'centre',
+        words: 'centres across',
+        keys: 'Alt Shift ←',
+        path: 'M9 2v14M3.500 4h11v3.500h-11zM6 10.500h6V14H6z',
+    },
+    { edge: 'right', words: 'right edges', keys: 'Alt →', path: 'M15 2v14M3 4h10v3.500H3zM7 10.500h6V14H7z' },
 ];
-const DOWN: { edge: Edge; words: string; path: string }[] = [
-    { edge: 'top', words: 'tops', path: 'M2 3h14M4 5v10h3.500V5zM10.500 5v6H14V5z' },
-    { edge: 'middle', words: 'middles', path: 'M2 9h14M4 3.500v11h3.500v-11zM10.500 6v6H14V6z' },
-    { edge: 'bottom', words: 'bottoms', path: 'M2 15h14M4 3v10h3.500V3zM10.500 7v6H14V7z' },
+const DOWN: { edge: Edge; words: string; keys: string; path: string }[] = [
+    { edge: 'top', words: 'tops', keys: 'Alt ↑', path: 'M2 3h14M4 5v10h3.500V5zM10.500 5v6H14V5z' },
+    { edge: 'middle', words: 'middles', keys: 'Alt Shift ↑', path: 'M2 9h14M4 3.500v11h3.500v-11zM10.500 6v6H14V6z' },
+    { edge: 'bottom', words: 'bottoms', keys: 'Alt ↓', path: 'M2 15h14M4 3v10h3.500V3zM10.500 7v6H14V7z' },
 ];
 const CELLS = ['7', '8', '9', '4', '5', '6', '1', '2', '3'].map((key) => {
     const [across, down] = PAD[key] ?? ['centre', 'middle'];
@@ -39,7 +44,7 @@ const CELLS = ['7', '8', '9', '4', '5', '6', '1', '2', '3'].map((key) => {
                 type="button"
                 :disabled="disabled"
                 :aria-label="`Align ${one.words}`"
-                v-tooltip.top="{ value: `Align ${one.words}`, showDelay: 500 }"
+                v-tooltip.top="{ value: `Align ${one.words} (${one.keys})`, showDelay: 500 }"
                 @click="pressed(bench.align(one.edge))"
             >
                 <svg width="18" height="18" aria-hidden="true"><path :d="one.path" /></svg>
@@ -53,7 +58,7 @@ const CELLS = ['7', '8', '9', '4', '5', '6', '1', '2', '3'].map((key) => {
                 type="button"
                 :disabled="disabled"
                 :aria-label="`Align ${one.words}`"
-                v-tooltip.left="{ value: `Align ${one.words}`, showDelay: 500 }"
+                v-tooltip.left="{ value: `Align ${one.words} (${one.keys})`, showDelay: 500 }"
                 @click="pressed(bench.align(one.edge))"
             >
                 <svg width="18" height="18" aria-hidden="true"><path :d="one.path" /></svg>

@@ -41,6 +41,7 @@ const anchorName = computed(() => bench.anchor?.name ?? '');
                         :value="bench.to"
                         :disabled="nothing || bench.way === 'pairs'"
                         aria-label="Align to"
+                        v-tooltip.top="{ value: 'What things are aligned to', showDelay: 400 }"
                         @change="bench.wantedTo = ($event.target as HTMLSelectElement).value as To"
                     >
                         <option v-for="target in bench.targets" :key="target.key" :value="target.key">
@@ -53,6 +54,7 @@ const anchorName = computed(() => bench.anchor?.name ?? '');
                     <select
                         :value="bench.anchor?.id"
                         aria-label="Anchor"
+                        v-tooltip.top="{ value: 'The one that stays; the others go to it', showDelay: 400 }"
                         @change="bench.chosenAnchor = ($event.target as HTMLSelectElement).value"
                     >
                         <option v-for="item in desk.selected" :key="item.id" :value="item.id">{{ item.name }}</option>
@@ -69,7 +71,14 @@ const anchorName = computed(() => bench.anchor?.name ?? '');
                 />
                 <label class="to">
                     <span>by</span>
-                    <select v-model="bench.by" aria-label="Which box of each counts">
+                    <select
+                        v-model="bench.by"
+                        aria-label="Which box of each counts"
+                        v-tooltip.top="{
+                            value: 'Which edges count: of the frame, or of what is painted',
+                            showDelay: 400,
+                        }"
+                    >
                         <option v-for="box in BOXES" :key="box.key" :value="box.key">{{ box.words }}</option>
                     </select>
                 </label>

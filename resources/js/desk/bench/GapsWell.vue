@@ -150,7 +150,17 @@ const oddly = (count?: number) => (count ? `, ${count} odd` : '');
             <span v-if="row.sizes.length === 0" class="more">none {{ row.words }}</span>
         </div>
         <div v-if="oddCount" class="row fixes">
-            <button v-if="oddCount > 1" v-rehearse="all" class="fix" type="button" @click="pressed(all())">
+            <button
+                v-if="oddCount > 1"
+                v-rehearse="all"
+                class="fix"
+                type="button"
+                v-tooltip.top="{
+                    value: `Bring every odd one of the ${ledger.what} to what is expected there`,
+                    showDelay: 400,
+                }"
+                @click="pressed(all())"
+            >
                 mend all {{ oddCount }}
             </button>
             <button
@@ -159,6 +169,10 @@ const oddly = (count?: number) => (count ? `, ${count} odd` : '');
                 v-rehearse="mend(fix.gaps)"
                 class="fix num"
                 type="button"
+                v-tooltip.top="{
+                    value: `${fix.gaps.length} of ${units.text(fix.size)}, where ${units.text(fix.to)} is expected`,
+                    showDelay: 400,
+                }"
                 @click="pressed(mend(fix.gaps)())"
                 @mouseenter="ledger.chosen = { axis: fix.axis, size: 'odd' }"
                 @mouseleave="ledger.chosen = null"

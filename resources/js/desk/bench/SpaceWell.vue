@@ -104,7 +104,12 @@ const squareUp = actions.squareUp.order;
                 >
                     {{ one.sign }} Set
                 </button>
-                <select v-model="bench.hold" :disabled="free.length < 2 || bench.bySize" aria-label="What is held">
+                <select
+                    v-model="bench.hold"
+                    :disabled="free.length < 2 || bench.bySize"
+                    aria-label="What is held"
+                    v-tooltip.top="{ value: 'What stays when gaps are set', showDelay: 400 }"
+                >
                     <option v-for="(words, key) in HOLDS" :key="key" :value="key">{{ words }}</option>
                 </select>
                 <label class="by-size" v-tooltip.top="'Gaps, insets and clearances size things instead of moving them'">
@@ -125,10 +130,23 @@ const squareUp = actions.squareUp.order;
                 >
                     {{ one.sign }} Even out
                 </button>
-                <select v-model="bench.mode" :disabled="free.length < 2" aria-label="What is made equal">
+                <select
+                    v-model="bench.mode"
+                    :disabled="free.length < 2"
+                    aria-label="What is made equal"
+                    v-tooltip.top="{
+                        value: 'Gaps, or the steps from edge to edge or centre to centre',
+                        showDelay: 400,
+                    }"
+                >
                     <option v-for="(words, key) in MODES" :key="key" :value="key">{{ words }}</option>
                 </select>
-                <select v-model="bench.within" :disabled="free.length < 2" aria-label="Space within">
+                <select
+                    v-model="bench.within"
+                    :disabled="free.length < 2"
+                    aria-label="Space within"
+                    v-tooltip.top="{ value: 'Between which two ends things are evened out', showDelay: 400 }"
+                >
                     <option v-for="(words, key) in WITHIN" :key="key" :value="key">{{ words }}</option>
                 </select>
             </div>
@@ -139,6 +157,7 @@ const squareUp = actions.squareUp.order;
                     class="btn"
                     type="button"
                     :disabled="free.length < 2 || !block()"
+                    v-tooltip.top="{ value: 'Set them in rows of that many columns, with that gap', showDelay: 400 }"
                     @click="make(block)"
                 >
                     Block
@@ -154,6 +173,10 @@ const squareUp = actions.squareUp.order;
                     class="btn"
                     type="button"
                     :disabled="free.length === 0"
+                    v-tooltip.top="{
+                        value: 'Bring each to that distance from all four sides of what it lies on',
+                        showDelay: 400,
+                    }"
                     @click="pressed(bench.insetAll())"
                 >
                     Inset
@@ -186,6 +209,7 @@ const squareUp = actions.squareUp.order;
                     class="btn"
                     type="button"
                     :disabled="free.length === 0 || desk.selection.length === 0"
+                    v-tooltip.top="{ value: 'Copies in rows and columns, in a ring, or in steps', showDelay: 400 }"
                     @click="repeat?.toggle($event)"
                 >
                     Repeat…

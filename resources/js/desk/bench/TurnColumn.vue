@@ -63,7 +63,12 @@ const MIRRORS = [
             :disabled="nothing"
             :apply="turn"
         />
-        <select v-model="about" :disabled="nothing" aria-label="Turn about">
+        <select
+            v-model="about"
+            :disabled="nothing"
+            aria-label="Turn about"
+            v-tooltip.top="{ value: 'The point that stays where it is when things are turned', showDelay: 400 }"
+        >
             <option v-for="(words, key) in ABOUT" :key="key" :value="key">{{ words }}</option>
         </select>
         <div class="pair">

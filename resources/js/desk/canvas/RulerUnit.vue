@@ -16,6 +16,7 @@ const entries = computed(() =>
         class="ruler-unit num"
         type="button"
         aria-haspopup="true"
+        v-tooltip.left="'In what the rulers are divided'"
         :aria-label="`Unit of the rulers: ${units.unit}`"
         @click="menu?.toggle($event)"
     >

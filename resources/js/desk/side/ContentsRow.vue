@@ -60,6 +60,7 @@ const OPEN_EYE = 'M1.500 6.500c2.500-4 8.500-4 11 0c-2.500 4-8.500 4-11 0zM7 5a1
             type="button"
             tabindex="-1"
             :aria-label="row.open ? 'Close' : 'Open'"
+            v-tooltip.right="{ value: row.open ? 'Close the group (←)' : 'Open the group (→)', showDelay: 400 }"
             @click.stop="emit('twist')"
         >
             <svg width="10" height="10" :class="{ open: row.open }"><path d="M3 1.500 7 5 3 8.500" /></svg>
@@ -83,6 +84,10 @@ const OPEN_EYE = 'M1.500 6.500c2.500-4 8.500-4 11 0c-2.500 4-8.500 4-11 0zM7 5a1
             tabindex="-1"
             :class="{ on: row.item.locked, inherited: row.locked }"
             :aria-label="row.item.locked ? 'Unlock' : 'Lock'"
+            v-tooltip.right="{
+                value: row.item.locked ? 'Unlock (Ctrl L)' : 'Lock: it stays as it is (Ctrl L)',
+                showDelay: 400,
+            }"
             :aria-pressed="row.item.locked"
             @click.stop="emit('flag', 'locked')"
         >
@@ -94,6 +99,10 @@ const OPEN_EYE = 'M1.500 6.500c2.500-4 8.500-4 11 0c-2.500 4-8.500 4-11 0zM7 5a1
             tabindex="-1"
             :class="{ on: row.item.hidden, inherited: row.hidden }"
             :aria-label="row.item.hidden ? 'Show' : 'Hide'"
+            v-tooltip.right="{
+                value: row.item.hidden ? 'Show (Ctrl Shift H)' : 'Hide: it is neither seen nor measured (Ctrl Shift H)',
+                showDelay: 400,
+            }"
             :aria-pressed="row.item.hidden"
             @click.stop="emit('flag', 'hidden')"
         >

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverKeys;
+use Tests\Support\Waiting;
+
+/** What is typed into the fields of the bench. */
+final class FieldsTest extends BrowserTestCase
+{
+    protected const DEMO = false;
+
+    private function openSign(): string
+    {
+        ['sheet' => $sheet] = $this->openEmpty(800, 600);
+        $this->add($sheet, 'box', 100, 100, 80, 40, 'Sign');
+        $this->reload();
+        $this->chooseAll();
+        $this->waitForSelected('Sign');
+
+        return $sheet;
+    }
+
+    public function test_a_sum_that_begins_with_a_sign_adds_to_what_is_there(): void
+    {
+        $sheet = $this->openSign();
+        $this->browser->fill('input[name=x]', '+40');
+        $this->browser->waitForStatus('Placed "Sign": x 140 (was x 100)');
+        $this->browser->fill('input[name=w]', '*1.5');
+        $this->browser->waitForStatus('w 120 (was w 80)');
+        self::assertEquals(['x' => 140, 'y' => 100, 'w' => 120, 'h' => 40], $this->item($sheet, 'Sign')['bounds']);
+    }
+
+    public function test_what_cannot_be_read_is_said_in_place_and_changes_nothing(): void
+    {
+        $browser = $this->browser;
+        $sheet = $this->openSign();
+        $browser->fill('input[name=x]', '3 ferries');
+        Waiting::until(static fn (): bool => $browser->run('return document.querySelector(".complaint")?.textContent ?? ""') !== '', 'a complaint beside the field');
+        self::assertSame('3 ferries', $browser->run('return document.querySelector("input[name=x]").value'), 'what was typed stands there still');
+        $browser->keys(WebDriverKeys::ESCAPE);
+        Waiting::until(static fn (): bool => $browser->run('return document.querySelector(".complaint")') === null, 'the complaint to go with its cause');
+        self::assertSame('100', $browser->run('return document.querySelector("input[name=x]").value'));
+        self::assertEquals(100, $this->item($sheet, 'Sign')['bounds']['x']);
+    }
+
+    public function test_a_count_that_is_none_is_no_one(): void
+    {
+        $browser = $this->browser;
+        $sheet = $this->openSign();
+        $browser->keys([WebDriverKeys::CONTROL, 'd', WebDriverKeys::NULL]);
+        $browser->waitForStatus('Copied "Sign"');
+        $this->chooseAll();
+        foreach (['abc', '0', '1.5'] as $typed) {
+            $browser->fill('input[name=columns]', $typed);
+            Waiting::until(static fn (): bool => str_contains((string) $browser->run('return document.querySelector(".complaint")?.textContent ?? ""'), "\"$typed\" is no number of columns."), "\"$typed\" to be refused");
+            self::assertTrue($browser->named('Block')->getAttribute('disabled') !== null, $typed);
+        }
+        self::assertCount(2, $this->items($sheet));
+        $browser->fill('input[name=columns]', '3-1');
+        $browser->waitForStatus('2 × 1');
+    }
+
+    public function test_a_run_of_presses_is_one_line_of_the_history(): void
+    {
+        $browser = $this->browser;
+        $sheet = $this->openSign();
+        $browser->run('document.querySelector("input[name=y]").focus()');
+        foreach (range(1, 5) as $i) {
+            $browser->keys(WebDriverKeys::ARROW_UP);
+        }
+        Waiting::until(fn (): bool => (float) $this->item($sheet, 'Sign')['bounds']['y'] === 105.0, 'five presses to arrive');
+        $browser->press('Undo');
+        $browser->waitForStatus('Undone');
+        Waiting::until(fn (): bool => (float) $this->item($sheet, 'Sign')['bounds']['y'] === 100.0, 'one step back to be all five');
+    }
+
+    public function test_tooltips_show_for_who_comes_by_keyboard(): void
+    {
+        $browser = $this->browser;
+        $this->openSign();
+        $tip = static fn (): string => (string) $browser->run('return document.querySelector(".p-tooltip")?.textContent ?? ""');
+        $browser->run('[...document.querySelectorAll("button")].find((one) => one.ariaLabel === "Zoom out").focus()');
+        $browser->keys(WebDriverKeys::TAB);
+        Waiting::until(static fn (): bool => $tip() === 'Zoom to 100 %', 'the tooltip of what has the focus');
+        $browser->keys(WebDriverKeys::TAB);
+        Waiting::until(static fn (): bool => $tip() === 'Closer (+)', 'that of the next');
+        $browser->click('.plane');
+        Waiting::until(static fn (): bool => $tip() === '', 'none');
+    }
+}
