@@ -8,12 +8,16 @@ use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Text\TextFrame;
 
-/** Scales what is not a frame along with it: type, the weight of outlines, radii of corners (RULES 8). */
+/** Scales what is not a frame along with it: type, the weight of outlines, radii of corners (RULES 8); no further than each can go. */
 final readonly class LookScale
 {
     private const LEAST_TYPE = 1.0;
 
     private const MOST_TYPE = 2000.0;
+
+    private const MOST_OUTLINE = 1000.0;
+
+    private const MOST_RADIUS = 10_000.0;
 
     public function __construct(private Draft $draft)
     {
@@ -25,10 +29,10 @@ final readonly class LookScale
         foreach ([$this->draft->item($id), ...$this->draft->tree->descendants($id)] as $item) {
             $props = $item->props;
             if (is_array($props['outline'] ?? null) && is_numeric($props['outline']['weight'] ?? null)) {
-                $props['outline']['weight'] = Length::settle((float) $props['outline']['weight'] * $factor);
+                $props['outline']['weight'] = min(self::MOST_OUTLINE, Length::settle((float) $props['outline']['weight'] * $factor));
             }
             if (isset($props['radius'])) {
-                $props['radius'] = Length::settle($item->number('radius') * $factor);
+                $props['radius'] = min(self::MOST_RADIUS, Length::settle($item->number('radius') * $factor));
             }
             if ($item->kind->name() === 'text') {
                 $props['size'] = min(self::MOST_TYPE, max(self::LEAST_TYPE, Length::settle($item->number('size') * $factor)));

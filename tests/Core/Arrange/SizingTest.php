@@ -86,6 +86,15 @@ final class SizingTest extends TestCase
         self::assertEquals([0, 0, 100, 100], array_values($scene->bounds($group)->toArray()), 'a value typed is a value kept');
     }
 
+    public function test_looks_are_scaled_no_further_than_each_can_go(): void
+    {
+        $scene = Scene::of(4000, 4000)->put('a', 0, 0, 1, 1, ['radius' => 90.0, 'outline' => ['colour' => '#000000', 'weight' => 8.0]]);
+        $scene->run('resize', ['a'], ['handle' => 'bottom-right', 'dx' => 99, 'dy' => 99, 'scale_looks' => true]);
+        self::assertSame([9000.0, 800.0], [$scene->items['a']->props['radius'], $scene->items['a']->props['outline']['weight'] ?? null]);
+        $scene->run('resize', ['a'], ['handle' => 'bottom-right', 'dx' => 100, 'dy' => 100, 'scale_looks' => true]);
+        self::assertSame([10_000.0, 1000.0], [$scene->items['a']->props['radius'], $scene->items['a']->props['outline']['weight'] ?? null]);
+    }
+
     public function test_putting_things_between_two_others_many_times_keeps_the_order(): void
     {
         $scene = Scene::of()->put('back', 0, 0, 1, 1, ['rank' => 0])->put('front', 0, 0, 1, 1, ['rank' => Ranks::STEP]);
