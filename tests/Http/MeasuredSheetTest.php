@@ -13,7 +13,7 @@ final class MeasuredSheetTest extends HttpTestCase
         $a = $this->box($sheet, 36, 20, 100, 50, 'Left');
         $b = $this->box($sheet, 160, 20, 100, 50, 'Right & more');
         $data = $this->getJson("/api/sheets/$sheet/measured")->assertOk();
-        self::assertEquals([['number' => 1, 'id' => $a, 'name' => 'Left', 'box' => ['x' => 36, 'y' => 20, 'w' => 100, 'h' => 50]]], array_slice($data->json('parts'), 0, 1));
+        self::assertEquals([['number' => 1, 'id' => $a, 'name' => 'Left', 'box' => ['x' => 36, 'y' => 20, 'w' => 100, 'h' => 50], 'upright' => ['x' => 36, 'y' => 20, 'w' => 100, 'h' => 50], 'angle' => 0]], array_slice($data->json('parts'), 0, 1));
         self::assertContains(['Left to Right & more', 'across', '24'], $data->json('distances'));
         self::assertSame(0, $data->json('left_out'));
         self::assertStringContainsString('.right-more {', $data->json('css'));

@@ -14,15 +14,16 @@ use SplFileInfo;
 
 /**
  * Changes of single lines, chosen by a seed: a comparison turned round, a sign, a word of logic, a figure. Each should make
- * a test fail.
+ * a test fail. Comparisons are turned round whole: lengths that differ by less than SAME are one length, so that no test
+ * could tell < from <=.
  *
  * @phpstan-type Mutant array{file: string, line: int, was: string, is: string, code: string}
  */
 final readonly class Mutants
 {
     private const SWAPS = [
-        '<' => '<=', '<=' => '<', '>' => '>=', '>=' => '>', '===' => '!==', '!==' => '===', '+' => '-', '-' => '+', '*' => '/', '/' => '*',
-        '&&' => '||', '||' => '&&', 'true' => 'false', 'false' => 'true', 'min' => 'max', 'max' => 'min', 'floor' => 'ceil', 'ceil' => 'floor', '??' => '?:',
+        '<' => '>=', '<=' => '>', '>' => '<=', '>=' => '<', '===' => '!==', '!==' => '===', '+' => '-', '-' => '+', '*' => '/', '/' => '*',
+        '&&' => '||', '||' => '&&', 'true' => 'false', 'false' => 'true', 'min' => 'max', 'max' => 'min', 'floor' => 'ceil', 'ceil' => 'floor',
     ];
 
     /** @param  list<string>  $folders */

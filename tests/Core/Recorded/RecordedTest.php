@@ -7,7 +7,6 @@ namespace Tests\Core\Recorded;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\RandomScene;
-use Tests\Core\Support\Scene;
 
 /** Every command does what it did when it was recorded (write.php): on sheets by chance, with parameters by chance. */
 final class RecordedTest extends TestCase

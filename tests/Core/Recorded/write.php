@@ -53,6 +53,7 @@ for ($seed = 1; $seed <= SHEETS; $seed++) {
             $scene = $before;
             $recording = new Recording($scene);
             $done -= count($ids) > 40 ? 0 : 1;
+
             continue;
         }
         $write(['sheet' => $seed, 'command' => $command, 'items' => $some, 'params' => $params, 'did' => $did]);

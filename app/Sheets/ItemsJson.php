@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Sheets;
+
+use Illuminate\Support\Facades\DB;
+use PDO;
+
+/**
+ * The items of a sheet as the API gives them (ItemRows::toAnswer), written straight from the table: properties are
+ * stored as JSON already, and what is not read need not be written again.
+ */
+final readonly class ItemsJson
+{
+    private const FLAGS = JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES;
+
+    /** @return string a JSON array, in tree order */
+    public function of(string $sheet): string
+    {
+        $query = DB::connection()->getPdo()->prepare('select '.implode(', ', ItemRows::answerColumns()).' from items where sheet_id = ? order by rank, id');
+        $query->execute([$sheet]);
+        $children = [];
+        while ($row = $query->fetch(PDO::FETCH_NUM)) {
+            $children[$row[1] ?? ''][] = [$row[0], self::item($row)];
+        }
+        $items = [];
+        self::collect($children, '', $items);
+
+        return '['.implode(',', $items).']';
+    }
+
+    /**
+     * @param  array<string, list<array{string, string}>>  $children  ids and JSON, by parent id
+     * @param  list<string>  $items  so far
+     */
+    private static function collect(array $children, string $parent, array &$items): void
+    {
+        foreach ($children[$parent] ?? [] as [$id, $json]) {
+            $items[] = $json;
+            if (isset($children[$id])) {
+                self::collect($children, $id, $items);
+            }
+        }
+    }
+
+    /** @param  list<mixed>  $row  the columns of an answer, in their order */
+    private static function item(array $row): string
+    {
+        [$id, $parent, $rank, $kind, $name, $x, $y, $w, $h, $angle, $originX, $originY, $locked, $hidden, $reference, $props,
+            $boundsX, $boundsY, $boundsW, $boundsH, $inkX, $inkY, $inkW, $inkH, $svg] = $row;
+
+        return '{"id":"'.$id.'","kind":"'.$kind.'","name":'.json_encode($name, self::FLAGS).',"parent":'.($parent === null ? 'null' : "\"$parent\"").",\"order\":$rank"
+            .",\"frame\":{\"x\":$x,\"y\":$y,\"w\":$w,\"h\":$h},\"angle\":$angle"
+            .",\"bounds\":{\"x\":$boundsX,\"y\":$boundsY,\"w\":$boundsW,\"h\":$boundsH},\"ink\":{\"x\":$inkX,\"y\":$inkY,\"w\":$inkW,\"h\":$inkH}"
+            .',"locked":'.($locked ? 'true' : 'false').',"hidden":'.($hidden ? 'true' : 'false').',"reference":'.($reference ? 'true' : 'false')
+            .($props === '{}' || $props === '[]' ? '' : ','.substr($props, 1, -1))
+            .($kind === 'group' ? ",\"origin\":{\"x\":$originX,\"y\":$originY}" : '')
+            .($svg === null ? '' : ',"svg":'.json_encode($svg, self::FLAGS)).'}';
+    }
+}
