@@ -38,6 +38,12 @@ $browser->waitForStatus('Spaced 4 cards');
 Waiting::until(static fn (): bool => str_contains((string) $browser->run('return document.querySelector(".well.gaps").textContent'), '24×3'), 'the gaps to be counted anew');
 $browser->pointer(700, 560)->perform();
 $shoot('desk');
+$turn = static fn () => $browser->run('[...document.querySelectorAll("button")].find((one) => one.ariaLabel?.startsWith("Desk:")).click()');
+$turn();
+$turn();
+$browser->waitForStatus('dark desk');
+$shoot('dark');
+$turn();
 
 $browser->press('Slices');
 $browser->press('Cut 4 slices');

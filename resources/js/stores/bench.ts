@@ -15,7 +15,7 @@ export type Within = NonNullable<Commands['distribute']['within']>;
 
 /** Which box of a thing counts, and what it is called. */
 export const BOXES: { key: By; words: string }[] = [
-    { key: 'frame', words: 'the frame of each' },
+    { key: 'frame', words: 'the frame' },
     { key: 'ink', words: 'what is painted' },
     { key: 'upright', words: 'the frame, ignoring the turn' },
 ];

@@ -186,8 +186,11 @@ label {
     gap: 6px;
     min-width: 0;
 }
+.row :deep(input::placeholder) {
+    font-family: Overpass, sans-serif;
+}
 .row span {
-    width: 66px;
+    width: 52px;
     flex: none;
     color: var(--soft);
 }
