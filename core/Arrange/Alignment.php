@@ -116,23 +116,25 @@ final readonly class Alignment
     }
 
     /**
-     * The centre line where the largest item lands on a whole pixel: c' = floor(c - W/2 + 0.5 + 1e-6) + W/2.
+     * The centre line where the largest item lands on a whole pixel: c' = floor(c - W/2 + 0.5 + 1e-6) + W/2,
+     * where upright boxes are gone by, as its bounds land.
      *
      * @param  list<string>  $ids
      */
     private function suited(array $ids, float $line): float
     {
-        $largest = null;
+        $axis = $this->edge->axis();
+        $sizes = [];
         foreach ($ids as $id) {
             if (! $this->mover->isExempt($id)) {
-                $largest = max($largest ?? 0.0, $this->edge->axis()->size($this->mover->box($id)));
+                $sizes[$id] = $axis->size($this->mover->box($id));
             }
         }
-
-        if ($largest === null) {
+        if ($sizes === []) {
             return $line;
         }
-        $suited = Length::whole($line - $largest / 2) + $largest / 2;
+        $half = max($sizes) / 2;
+        $suited = $this->mover->settled((string) array_search(max($sizes), $sizes, true), $axis, $line - $half) + $half;
         // Boxes of turned things are known to 1/1000 px; a line that close to the half pixel is meant to be on it.
         $half = floor($suited * 2 + 0.5) / 2;
 

@@ -24,7 +24,7 @@ final readonly class Distribution
 
     /**
      * @param  list<string>  $ids
-     * @return list<string> in the order of the mode's own edges, then centres, then back to front
+     * @return ($ids is non-empty-list ? non-empty-list<string> : list<string>) in the order of the mode's own edges, then centres, then back to front
      */
     public function ordered(array $ids): array
     {

@@ -248,13 +248,12 @@ final readonly class Align implements Command
         foreach ($halves as [$edge, $found]) {
             foreach (array_slice($found, 0, self::NAMED) as $one) {
                 $summary .= sprintf(
-                    '; %s is at %s, exact %s %s (%s %s would centre)',
+                    '; %s is at %s, exact %s %s%s',
                     Words::quoted($draft->item($one['id'])),
                     Spoken::length($one['at']),
                     $edge === Edge::Middle ? 'middle' : 'centre',
                     Spoken::length($one['exact']),
-                    implode(' or ', array_map(Spoken::length(...), $one['sizes'])),
-                    $edge === Edge::Middle ? 'high' : 'wide',
+                    $one['sizes'] === [] ? '' : sprintf(' (%s %s would centre)', implode(' or ', array_map(Spoken::length(...), $one['sizes'])), $edge === Edge::Middle ? 'high' : 'wide'),
                 );
             }
             if (count($found) > self::NAMED) {

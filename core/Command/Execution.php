@@ -36,10 +36,11 @@ final readonly class Execution
             throw $refusal->said($spoken($refusal->getMessage()));
         }
         $details = $done->report->details;
-        foreach (is_array($details['left_out'] ?? null) ? $details['left_out'] : [] as $i => $one) {
-            if (is_array($one) && is_string($one['why'] ?? null)) {
-                $details['left_out'][$i]['why'] = $spoken($one['why']);
-            }
+        if (is_array($details['left_out'] ?? null)) {
+            $details['left_out'] = array_map(
+                static fn (mixed $one): mixed => is_array($one) && is_string($one['why'] ?? null) ? [...$one, 'why' => $spoken($one['why'])] : $one,
+                $details['left_out'],
+            );
         }
 
         return new self($done->change, new Report($spoken($done->report->summary), $done->report->selection, $details));

@@ -230,7 +230,7 @@ function openMenu(event: Event, sheet: SheetSummary): void {
     background: var(--bar-tab);
     color: var(--bar-soft);
     min-width: 96px;
-    max-width: 240px;
+    max-width: 320px;
     flex: 0 0 auto;
 }
 .tab.on {

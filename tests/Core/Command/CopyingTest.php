@@ -47,6 +47,14 @@ final class CopyingTest extends TestCase
         self::assertSame(['a', 'b'], $done->report->details['originals']);
     }
 
+    public function test_what_lay_in_a_locked_group_is_pasted_on_the_sheet_itself(): void
+    {
+        $scene = Scene::of()->put('g', 0, 0, 0, 0, ['kind' => 'group', 'locked' => true])->put('a', 10, 20, 30, 40, ['parent' => 'g'])->put('b', 50, 20, 30, 40, ['parent' => 'g'])->put('c', 0, 0, 5, 5)->settled();
+        $copy = $scene->run('paste', [], ['file' => $this->excerpt([['parent' => null] + $this->cut($scene->items['a'])])])->report->selection[0];
+        self::assertNull($scene->items[$copy]->parent);
+        self::assertSame(['g', 'c', $copy], $this->order($scene));
+    }
+
     public function test_copies_keep_their_distance_and_come_to_whole_pixels(): void
     {
         $scene = Scene::of()->put('a', 30, 40, 10, 10);

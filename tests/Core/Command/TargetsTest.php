@@ -38,6 +38,24 @@ final class TargetsTest extends TestCase
         self::assertSame([590.0, 620.0], $scene->lefts('a', 'b'));
     }
 
+    public function test_a_guide_across_the_sheet(): void
+    {
+        $scene = Scene::of()->put('a', 10, 10, 100, 20)->put('b', 300, 50, 40, 40);
+        $guide = $scene->run('add-guide', [], ['axis' => 'y', 'at' => 300])->report->details['guides'][0];
+        $scene->run('align', ['a', 'b'], ['edge' => 'bottom', 'guide' => $guide]);
+        self::assertSame([280.0, 260.0], $scene->tops('a', 'b'));
+        self::assertSame([10.0, 300.0], $scene->lefts('a', 'b'));
+    }
+
+    public function test_a_common_edge_at_the_half_goes_up_in_front_and_down_behind(): void
+    {
+        foreach (['left' => [11.0, 11.0], 'right' => [30.0, 20.0]] as $edge => $lefts) {
+            $scene = Scene::of()->put('a', 10.5, 0, 20, 20)->put('b', 20.5, 40, 30, 20);
+            $scene->run('align', ['a', 'b'], ['edge' => $edge, 'to' => 'selection']);
+            self::assertSame($lefts, $scene->lefts('a', 'b'), $edge);
+        }
+    }
+
     public function test_a_guide_that_runs_the_other_way_is_refused(): void
     {
         $scene = Scene::of()->put('a', 10, 10, 100, 20);

@@ -11,6 +11,15 @@ use Tests\Core\Support\Scene;
 /** Turning about points, mirroring, and sizing with its looks. */
 final class TurningTest extends TestCase
 {
+    public function test_a_point_to_turn_about_counts_from_the_zero(): void
+    {
+        $scene = Scene::of()->put('a', 100, 100, 20, 20);
+        $scene->run('set-zero', [], ['x' => 50, 'y' => 60]);
+        $scene->run('turn', ['a'], ['by' => 90, 'about' => ['x' => 50, 'y' => '20*2']]);
+        // About 100, 100: the centre goes from 110, 110 to 90, 110.
+        self::assertSame(['x' => 80.0, 'y' => 100.0, 'w' => 20.0, 'h' => 20.0], $scene->bounds('a')->toArray());
+    }
+
     public function test_350_is_minus_10(): void
     {
         $scene = Scene::of()->put('a', 100, 100, 60, 20);

@@ -48,8 +48,14 @@ final readonly class Recording
         return ['said' => $report->summary, 'told' => self::shortly([$report->selection, $report->details]), 'changed' => $changed, 'around' => $around === $now ? '' : $now];
     }
 
-    /** @return array{gaps: list<string>, insets: list<string>, boxes: list<string>} what is measured on the sheet as it is now */
-    public function measures(): array
+    /** @return array<string, string> how much is measured on the sheet as it is now, and the digest of that */
+    public function digest(): array
+    {
+        return array_map(static fn (array $lines): string => count($lines).' '.hash('xxh64', implode("\n", $lines)), $this->measures());
+    }
+
+    /** @return array{gaps: list<string>, insets: list<string>, boxes: list<string>} */
+    private function measures(): array
     {
         $ledger = Ledger::of($this->scene->draft()->plan(By::Frame), $this->scene->sheet->box(), $this->scene->sheet->ppi);
         $boxes = $this->scene->boxes();

@@ -6,7 +6,7 @@ use AllSquare\Core\Command\Catalogue;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Tests\Core\Recorded\Recording;
-use Tests\Core\Support\RandomScene;
+use Tests\Core\Recorded\Sheets;
 use Tests\Support\ParamsByChance;
 
 /*
@@ -16,7 +16,6 @@ use Tests\Support\ParamsByChance;
  */
 require dirname(__DIR__, 3).'/vendor/autoload.php';
 
-const SHEETS = 40;
 const COMMANDS = 40;
 /** Those with the most to get wrong come up more often. */
 const OFTEN = ['align', 'distribute', 'set-gap', 'set-clearance', 'inset', 'block', 'ring', 'step-repeat', 'set-series', 'square-up', 'match-size', 'place', 'set', 'resize', 'fit-to-grid', 'move-by', 'mend-gaps', 'again'];
@@ -25,9 +24,9 @@ $names = array_values(array_filter(array_keys(Catalogue::all()), static fn (stri
 array_push($names, ...OFTEN, ...OFTEN, ...OFTEN);
 $file = fopen(__DIR__.'/commands.jsonl', 'w') ?: throw new RuntimeException('The recording cannot be written.');
 $write = static fn (array $line) => fwrite($file, json_encode($line, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION)."\n");
-for ($seed = 1; $seed <= SHEETS; $seed++) {
+for ($seed = 1; $seed <= Sheets::COUNT; $seed++) {
     $chance = new Randomizer(new Mt19937($seed + 1000));
-    $scene = (new RandomScene($seed))->scene;
+    $scene = Sheets::of($seed);
     $recording = new Recording($scene);
     for ($done = 0; $done < COMMANDS; $done++) {
         $ids = array_map(strval(...), array_keys($scene->items));
@@ -58,5 +57,5 @@ for ($seed = 1; $seed <= SHEETS; $seed++) {
         }
         $write(['sheet' => $seed, 'command' => $command, 'items' => $some, 'params' => $params, 'did' => $did]);
     }
-    $write(['sheet' => $seed, 'measures' => array_map(static fn (array $lines): string => count($lines).' '.hash('xxh64', implode("\n", $lines)), $recording->measures())]);
+    $write(['sheet' => $seed, 'measures' => $recording->digest()]);
 }
