@@ -42,7 +42,7 @@ final readonly class Alignment
             $size = $axis->size($this->mover->box($id));
             $exact = $line - $this->reach($id);
             $at = $this->mover->settled($id, $axis, $exact);
-            if ($this->edge->isCentre() && ! Length::same($at, $exact)) {
+            if ($this->edge->isCentre() && ! $this->mover->isExempt($id) && ! Length::same($at, $exact)) {
                 $halves[] = ['id' => $id, 'at' => Length::settle($at), 'exact' => Length::settle($exact), 'sizes' => self::sizesThatCentre($size, $line)];
             }
             $this->mover->lead($id, $axis, $exact);
@@ -116,25 +116,24 @@ final readonly class Alignment
     }
 
     /**
-     * The centre line where the largest item lands on a whole pixel: c' = floor(c - W/2 + 0.5 + 1e-6) + W/2,
+     * The centre line where the largest item lands on a whole pixel, or where all may lie off it on 1/1000 px: c' = floor(c - W/2 + 0.5 + 1e-6) + W/2,
      * where upright boxes are gone by, as its bounds land.
      *
-     * @param  list<string>  $ids
+     * @param  non-empty-list<string>  $ids
      */
     private function suited(array $ids, float $line): float
     {
         $axis = $this->edge->axis();
+        $whole = array_filter($ids, fn (string $id): bool => ! $this->mover->isExempt($id));
         $sizes = [];
-        foreach ($ids as $id) {
-            if (! $this->mover->isExempt($id)) {
-                $sizes[$id] = $axis->size($this->mover->box($id));
-            }
-        }
-        if ($sizes === []) {
-            return $line;
+        foreach ($whole === [] ? $ids : $whole as $id) {
+            $sizes[$id] = $axis->size($this->mover->box($id));
         }
         $half = max($sizes) / 2;
         $suited = $this->mover->settled((string) array_search(max($sizes), $sizes, true), $axis, $line - $half) + $half;
+        if ($whole === []) {
+            return $suited;
+        }
         // Boxes of turned things are known to 1/1000 px; a line that close to the half pixel is meant to be on it.
         $half = floor($suited * 2 + 0.5) / 2;
 

@@ -80,9 +80,12 @@ final readonly class Slices
         }
         $isTouched = array_flip($change->touched());
         $holdsTouched = [];
-        foreach (array_keys($isTouched) as $id) {
-            foreach ($this->draft->tree->ancestors((string) $id) as $group) {
-                $holdsTouched[$group->id] = true;
+        // What left a group changes it as well as what came.
+        foreach ([$this->draft->tree, $this->draft->before()] as $tree) {
+            foreach (array_filter(array_map(strval(...), array_keys($isTouched)), $tree->has(...)) as $id) {
+                foreach ($tree->ancestors($id) as $group) {
+                    $holdsTouched[$group->id] = true;
+                }
             }
         }
         $boxes = new Boxes($this->draft->tree, $this->draft->fonts);
