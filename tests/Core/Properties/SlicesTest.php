@@ -36,7 +36,8 @@ final class SlicesTest extends TestCase
 
     public function test_a_slice_that_follows_lies_out_to_whole_pixels_round_its_item_whatever_was_done(): void
     {
-        foreach (RandomScene::seeds(self::SHEETS) as $seed) {
+        // The first: the last thing that a group showed was grouped with others.
+        foreach ([790643541, ...RandomScene::seeds(self::SHEETS)] as $seed) {
             $random = new RandomScene($seed);
             $scene = $random->scene;
             try {

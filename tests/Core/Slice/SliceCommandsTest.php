@@ -199,12 +199,4 @@ final class SliceCommandsTest extends TestCase
     {
         return array_map(static fn (Slice $slice): string => "$slice->name {$slice->box->w} × {$slice->box->h}", Slices::inOrder($scene->slices));
     }
-
-    public function test_a_slice_follows_a_group_that_the_last_thing_shown_was_taken_out_of(): void
-    {
-        $scene = Scene::of()->put('g', 0, 0, 0, 0, ['kind' => 'group'])->put('a', 10, 10, 30, 30, ['parent' => 'g'])->put('h', 0, 0, 100, 100, ['parent' => 'g', 'hidden' => true])->put('b', 200, 10, 30, 30)->settled();
-        $scene->run('add-slice', ['g'], ['follow' => true]);
-        $scene->run('group', ['a', 'b']);
-        self::assertSame(Slice::outward($scene->bounds('g'))->toArray(), array_values($scene->slices)[0]->box->toArray());
-    }
 }
