@@ -9,16 +9,19 @@ use PDO;
 
 /**
  * The items of a sheet as the API gives them (ItemRows::toAnswer), written straight from the table: properties are
- * stored as JSON already, and what is not read need not be written again.
+ * stored as JSON already, and most of them need not be read for it.
  */
 final readonly class ItemsJson
 {
+    /** where lengths and angles stand among the columns of an answer */
+    private const LENGTHS = [5, 6, 7, 8, 9, 10, 11, 16, 17, 18, 19, 20, 21, 22, 23];
+
     private const FLAGS = JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES;
 
     /** @return string a JSON array, in tree order */
     public function of(string $sheet): string
     {
-        $query = DB::connection()->getPdo()->prepare('select '.implode(', ', ItemRows::answerColumns()).' from items where sheet_id = ? order by rank, id');
+        $query = DB::connection()->getPdo()->prepare('select '.implode(', ', ItemRows::answerColumns()).' from items where sheet_id = ? order by parent_id, rank, id');
         $query->execute([$sheet]);
         $children = [];
         while ($row = $query->fetch(PDO::FETCH_NUM)) {
@@ -47,6 +50,11 @@ final readonly class ItemsJson
     /** @param  list<mixed>  $row  the columns of an answer, in their order */
     private static function item(array $row): string
     {
+        // Whole lengths, as most are, are written sooner as integers.
+        foreach (self::LENGTHS as $i) {
+            $whole = (int) $row[$i];
+            $row[$i] = $whole == $row[$i] ? $whole : $row[$i];
+        }
         [$id, $parent, $rank, $kind, $name, $x, $y, $w, $h, $angle, $originX, $originY, $locked, $hidden, $reference, $props,
             $boundsX, $boundsY, $boundsW, $boundsH, $inkX, $inkY, $inkW, $inkH, $svg] = $row;
 
@@ -54,8 +62,18 @@ final readonly class ItemsJson
             .",\"frame\":{\"x\":$x,\"y\":$y,\"w\":$w,\"h\":$h},\"angle\":$angle"
             .",\"bounds\":{\"x\":$boundsX,\"y\":$boundsY,\"w\":$boundsW,\"h\":$boundsH},\"ink\":{\"x\":$inkX,\"y\":$inkY,\"w\":$inkW,\"h\":$inkH}"
             .',"locked":'.($locked ? 'true' : 'false').',"hidden":'.($hidden ? 'true' : 'false').',"reference":'.($reference ? 'true' : 'false')
-            .($props === '{}' || $props === '[]' ? '' : ','.substr($props, 1, -1))
+            .','.substr(self::properties($kind, $props), 1, -1)
             .($kind === 'group' ? ",\"origin\":{\"x\":$originX,\"y\":$originY}" : '')
             .($svg === null ? '' : ',"svg":'.json_encode($svg, self::FLAGS)).'}';
+    }
+
+    /** As they are stored, but for 1 where 1.0 is kept. */
+    private static function properties(string $kind, string $stored): string
+    {
+        return match ($kind) {
+            // No words of people stand in these.
+            'box', 'round', 'line' => str_replace(['.0,', '.0}'], [',', '}'], $stored),
+            default => json_encode(json_decode($stored, true, flags: self::FLAGS), self::FLAGS),
+        };
     }
 }

@@ -115,7 +115,7 @@ final readonly class Execution
     private static function places(Draft $draft, Change $change): array
     {
         $boxes = new Boxes($draft->tree, $draft->fonts);
-        $before = new Boxes($draft->before(), $draft->fonts);
+        $before = null;
         $sheet = $draft->sheet()->box();
         $off = $past = [];
         foreach (array_diff($change->touched(), $change->refitted()) as $id) {
@@ -124,8 +124,11 @@ final readonly class Execution
                 continue;
             }
             $bounds = $boxes->bounds($id);
-            if (! $draft->tree->isHidden($id) && $was !== null && $draft->before()->has($id) && $sheet->contains($before->bounds($id)) && ! $sheet->contains($bounds)) {
-                $past[] = $id;
+            if ($was !== null && ! $sheet->contains($bounds) && ! $draft->tree->isHidden($id)) {
+                $before ??= new Boxes($draft->before(), $draft->fonts);
+                if ($sheet->contains($before->bounds($id))) {
+                    $past[] = $id;
+                }
             }
             [$x, $y] = [self::past($bounds->x), self::past($bounds->y)];
             if ($x !== 0.0 || $y !== 0.0) {

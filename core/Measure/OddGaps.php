@@ -68,6 +68,9 @@ final readonly class OddGaps
                 continue;
             }
             $counts = array_count_values(array_map(static fn (int $i): int => $gaps[$i]->thousandths(), $run));
+            if (count($counts) === 1) {
+                continue;
+            }
             $least = max(2, (int) ceil(count($run) / 2));
             $agreed = array_filter($counts, static fn (int $count): bool => $count >= $least);
             foreach ($agreed === [] ? [] : $run as $i) {

@@ -37,7 +37,7 @@ final class Runs
         $runs = [];
         $isIn = [];
         // Those that nothing leads to come first; what is left then goes round, as things of no size on one another may.
-        foreach ([...array_diff(array_keys($gaps), array_keys($isLed)), ...array_keys($isLed)] as $i) {
+        foreach ([...array_keys(array_diff_key($gaps, $isLed)), ...array_keys($isLed)] as $i) {
             $run = [];
             for ($at = $i; $at !== null && ! isset($isIn[$at]); $at = $next[$at] ?? null) {
                 $run[] = $at;

@@ -46,6 +46,8 @@ final class Draft
     /** @var array<string, Item> */
     private readonly array $itemsBefore;
 
+    private ?Tree $treeBefore = null;
+
     private readonly Sheet $sheetBefore;
 
     /**
@@ -174,7 +176,7 @@ final class Draft
     /** The items as they were before the command. */
     public function before(): Tree
     {
-        return new Tree($this->itemsBefore);
+        return $this->treeBefore ??= new Tree($this->itemsBefore);
     }
 
     /**
