@@ -40,6 +40,14 @@ final readonly class Boxes
         return $this->boundsIn($item, $this->tree->toSheet($item->parent))->settled();
     }
 
+    /** The same; null for a group that shows nothing. */
+    public function shown(string $id): ?Rect
+    {
+        $item = $this->tree->item($id);
+
+        return $this->shownIn($item, $this->tree->toSheet($item->parent))?->settled();
+    }
+
     /** The box round what is painted; the bounds where nothing is. */
     public function ink(string $id): Rect
     {

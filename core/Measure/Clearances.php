@@ -55,8 +55,9 @@ final readonly class Clearances
         }
         $boxes = [];
         foreach ($this->tree->children($this->tree->commonParent($ids)) as $item) {
-            if (! $item->hidden && ! $item->reference && ! isset($holding[$item->id]) && ! ($item->kind->holdsItems() && $this->boxes->isEmptyGroup($item->id))) {
-                $boxes[$item->id] = $this->boxes->box($item->id, $this->by);
+            $shown = $item->hidden || $item->reference || isset($holding[$item->id]) ? null : $this->boxes->shown($item->id);
+            if ($shown !== null) {
+                $boxes[$item->id] = $this->by === By::Frame ? $shown : $this->boxes->box($item->id, $this->by);
             }
         }
 
