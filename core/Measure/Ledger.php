@@ -62,11 +62,16 @@ final readonly class Ledger
     /** @return list<array{axis: string, size: float, count: int}> to the nearest half pixel, across before down, the most frequent first */
     public function census(): array
     {
-        $counts = [];
+        $halves = ['x' => [], 'y' => []];
         foreach ($this->gaps as $gap) {
-            $size = floor($gap->size * 2 + 0.5) / 2;
-            $counts[$gap->axis->value.' '.$size] ??= ['axis' => $gap->axis->value, 'size' => $size, 'count' => 0];
-            $counts[$gap->axis->value.' '.$size]['count']++;
+            $half = (int) floor($gap->size * 2 + 0.5);
+            $halves[$gap->axis->value][$half] = ($halves[$gap->axis->value][$half] ?? 0) + 1;
+        }
+        $counts = [];
+        foreach ($halves as $axis => $found) {
+            foreach ($found as $half => $count) {
+                $counts[] = ['axis' => $axis, 'size' => (float) ($half / 2), 'count' => $count];
+            }
         }
         usort($counts, static fn (array $a, array $b): int => [$a['axis'], -$a['count'], $a['size']] <=> [$b['axis'], -$b['count'], $b['size']]);
 

@@ -26,7 +26,8 @@ final readonly class OddGaps
      */
     public function among(array $gaps): array
     {
-        foreach ($this->byRuns($gaps) + $this->byFrequency($gaps) as $i => $expected) {
+        $sizes = array_map(static fn (Gap $gap): int => $gap->thousandths(), $gaps);
+        foreach ($this->byRuns($gaps, $sizes) + $this->byFrequency($sizes) as $i => $expected) {
             $gaps[$i] = $gaps[$i]->expecting($expected);
         }
 
@@ -58,23 +59,27 @@ final readonly class OddGaps
      * In a chain of three gaps or more, at least half of which, and two, agree: those that differ by half of it at most.
      *
      * @param  list<Gap>  $gaps
+     * @param  list<int>  $sizes  theirs, in thousandths of a px
      * @return array<int, float> what is expected, by place
      */
-    private function byRuns(array $gaps): array
+    private function byRuns(array $gaps, array $sizes): array
     {
         $expected = [];
         foreach (Runs::of($gaps) as $run) {
             if (count($run) < self::RUN) {
                 continue;
             }
-            $counts = array_count_values(array_map(static fn (int $i): int => $gaps[$i]->thousandths(), $run));
-            if (count($counts) === 1) {
-                continue;
+            $counts = [];
+            foreach ($run as $i) {
+                $counts[$sizes[$i]] = ($counts[$sizes[$i]] ?? 0) + 1;
             }
             $least = max(2, (int) ceil(count($run) / 2));
+            if (count($counts) === 1 || max($counts) < $least) {
+                continue;
+            }
             $agreed = array_filter($counts, static fn (int $count): bool => $count >= $least);
-            foreach ($agreed === [] ? [] : $run as $i) {
-                $size = $gaps[$i]->thousandths();
+            foreach ($run as $i) {
+                $size = $sizes[$i];
                 $fitting = array_filter($agreed, static fn (int $of): bool => abs($size - $of) <= $of / 2, ARRAY_FILTER_USE_KEY);
                 if (! isset($agreed[$size]) && $fitting !== []) {
                     $expected[$i] = self::best($size, $fitting);
@@ -88,12 +93,11 @@ final readonly class OddGaps
     /**
      * What occurs twice at most, close to what occurs three times and twice as often at least.
      *
-     * @param  list<Gap>  $gaps
+     * @param  list<int>  $sizes  in thousandths of a px
      * @return array<int, float>
      */
-    private function byFrequency(array $gaps): array
+    private function byFrequency(array $sizes): array
     {
-        $sizes = array_map(static fn (Gap $gap): int => $gap->thousandths(), $gaps);
         $counts = array_count_values($sizes);
         $often = array_filter($counts, static fn (int $count): bool => $count >= 3);
         $all = array_keys($often);
