@@ -56,6 +56,14 @@ final class LayoutTest extends BrowserTestCase
             }
         }
         $this->browser->resize(1280, 800);
+        Waiting::until(fn (): bool => (int) $this->browser->run('return innerWidth') === 1280, 'the page to have its usual size again');
+        // The sheet goes to its place once the page has told the desk how large it is.
+        $was = null;
+        Waiting::until(function () use (&$was): bool {
+            [$before, $was] = [$was, $this->browser->run('return new Promise((rest) => requestAnimationFrame(() => requestAnimationFrame(() => rest(document.querySelector("rect.sheet").getBoundingClientRect().toJSON()))))')];
+
+            return $before === $was;
+        }, 'the sheet to rest');
     }
 
     public function test_nothing_is_cut_off_and_nothing_overlaps(): void
