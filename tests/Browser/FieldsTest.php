@@ -28,9 +28,12 @@ final class FieldsTest extends BrowserTestCase
         $sheet = $this->openSign();
         $this->browser->fill('input[name=x]', '+40');
         $this->browser->waitForStatus('Placed "Sign": x 140 (was x 100)');
+        // Left at once, it is not applied a second time.
+        $this->browser->fill('input[name=x]', '+10', WebDriverKeys::ENTER.WebDriverKeys::TAB);
+        $this->browser->waitForStatus('x 150 (was x 140)');
         $this->browser->fill('input[name=w]', '*1.5');
         $this->browser->waitForStatus('w 120 (was w 80)');
-        self::assertEquals(['x' => 140, 'y' => 100, 'w' => 120, 'h' => 40], $this->item($sheet, 'Sign')['bounds']);
+        self::assertEquals(['x' => 150, 'y' => 100, 'w' => 120, 'h' => 40], $this->item($sheet, 'Sign')['bounds']);
     }
 
     public function test_what_cannot_be_read_is_said_in_place_and_changes_nothing(): void

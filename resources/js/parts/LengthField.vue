@@ -38,6 +38,9 @@ const desk = useDesk();
 const text = ref<string | null>(null);
 const wrong = ref('');
 let meantFor: string[] = [];
+/** how many values that were applied are on their way */
+let waiting = 0;
+let sent = '';
 const presses = usePresses();
 
 const field = ref<ComponentPublicInstance | null>(null);
@@ -63,11 +66,18 @@ function type(value: string | undefined): void {
 
 async function keep(run?: string): Promise<void> {
     const typed = text.value?.trim();
-    if (typed === undefined || typed === '' || (props.value !== null && typed === read(props.value))) {
+    if (typed === undefined || typed === '' || (waiting === 0 && props.value !== null && typed === read(props.value))) {
         giveBack();
         return;
     }
+    // Left while it is on its way: it is not applied twice.
+    if (waiting > 0 && typed === sent && run === undefined) return;
+    sent = typed;
+    waiting++;
     const done = await props.apply(props.plain ? typed : relative(typed, props.own ?? shownOwn()), meantFor, run);
+    waiting--;
+    // What was pressed or typed meanwhile stays.
+    if (text.value?.trim() !== typed) return;
     if (done) giveBack();
     else wrong.value = desk.status.text;
 }
