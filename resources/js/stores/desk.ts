@@ -1,24 +1,12 @@
 import { api, Problem } from '@/api/client';
-import type { Preset } from '@/api/handover';
 import type { Commands } from '@/api/commands.gen';
-import type {
-    Answer,
-    Dimension,
-    DocumentSummary,
-    Guide,
-    Item,
-    NamedGrid,
-    Point,
-    SheetContent,
-    SheetSettings,
-    Slice,
-    TravelAnswer,
-} from '@/api/types';
+import type { Answer, DocumentSummary, Point, SheetContent, TravelAnswer } from '@/api/types';
 import { union } from '@/desk/geometry';
 import { distance, moved } from '@/desk/moved';
 import { remarks } from '@/desk/remarks';
 import { addressed, asItem } from '@/desk/slices';
 import { Tree } from '@/desk/tree';
+import { useContents } from '@/stores/contents';
 import { useSending } from '@/stores/sending';
 import { useUnits } from '@/stores/units';
 import { defineStore } from 'pinia';
@@ -49,18 +37,12 @@ export const useDesk = defineStore('desk', () => {
     const sending = useSending();
     const lengths = useUnits();
     const document = shallowRef<DocumentSummary | null>(null);
-    const sheet = shallowRef<SheetSettings | null>(null);
-    const stored = shallowRef<ReadonlyMap<string, Item>>(new Map());
-    const slices = shallowRef<Slice[]>([]);
-    const guides = shallowRef<Guide[]>([]);
-    const grids = shallowRef<NamedGrid[]>([]);
-    const dimensions = shallowRef<Dimension[]>([]);
-    const presets = shallowRef<Preset[]>([]);
+    const contents = useContents();
+    const { sheet, stored, slices, guides, grids, dimensions, presets, revision } = contents;
     /** the name of what the selection lies on; null for the sheet */
     const ground = ref<string | null>(null);
     /** what was copied last, with its copies, for selecting both */
     const copied = shallowRef<{ originals: string[]; copies: string[] }>({ originals: [], copies: [] });
-    const revision = ref(0);
     const selection = shallowRef<string[]>([]);
     const selectedSlices = shallowRef<string[]>([]);
     const entered = ref<string | null>(null);
@@ -86,15 +68,8 @@ export const useDesk = defineStore('desk', () => {
     const selectedBox = computed(() => union(selected.value.map((item) => item.bounds)));
 
     function show(content: SheetContent): void {
-        sheet.value = content.sheet;
+        contents.show(content);
         lengths.show(content.sheet);
-        stored.value = new Map(content.items.map((item) => [item.id, item]));
-        slices.value = content.slices;
-        guides.value = content.guides;
-        grids.value = content.grids;
-        dimensions.value = content.dimensions;
-        presets.value = content.presets;
-        revision.value = content.revision;
         keepWhatIsThere();
     }
 
@@ -233,36 +208,22 @@ export const useDesk = defineStore('desk', () => {
     }
 
     function take(answer: Answer): void {
-        const map = new Map(stored.value);
-        answer.removed.forEach((id) => map.delete(id));
-        for (const item of [...answer.created, ...answer.changed]) {
-            const before = map.get(item.id);
-            map.set(item.id, item.svg === undefined && before ? { ...item, svg: before.svg } : item);
-        }
-        stored.value = map;
-        revision.value = answer.revision;
-        if (answer.settings) {
-            sheet.value = answer.settings;
-            lengths.show(answer.settings);
-        }
-        if (answer.slices) slices.value = answer.slices;
-        if (answer.guides) guides.value = answer.guides;
-        if (answer.grids) grids.value = answer.grids;
-        if (answer.dimensions) dimensions.value = answer.dimensions;
-        if (answer.presets) presets.value = answer.presets;
+        contents.take(answer);
+        if (answer.settings) lengths.show(answer.settings);
         keepWhatIsThere();
     }
 
     async function refuse(problem: Problem): Promise<void> {
         const chosen = selected.value.map((item) => ({ id: item.id, name: item.name }));
-        if (problem.status === 409 || problem.status === 404) {
+        const isBehind = problem.status === 409 || problem.status === 404;
+        if (isBehind) {
             sending.drop();
             await reload().catch(gone);
         }
         const missing = chosen.filter(({ id }) => !stored.value.has(id) && !slices.value.some((one) => one.id === id));
         const [first, ...others] = missing;
         say(
-            (problem.status === 404 || problem.status === 409) && first
+            isBehind && first
                 ? `"${first.name}"${others.length ? ` and ${others.length} more` : ''} was deleted in another window.`
                 : problem.message,
             'refused',

@@ -1,0 +1,49 @@
+import type { Preset } from '@/api/handover';
+import type { Answer, Dimension, Guide, Item, NamedGrid, SheetContent, SheetSettings, Slice } from '@/api/types';
+import { ref, shallowRef } from 'vue';
+
+/** A sheet and all that is on it, as the server has stored it, kept in step by its answers. */
+export function useContents() {
+    const sheet = shallowRef<SheetSettings | null>(null);
+    const stored = shallowRef<ReadonlyMap<string, Item>>(new Map());
+    const slices = shallowRef<Slice[]>([]);
+    const guides = shallowRef<Guide[]>([]);
+    const grids = shallowRef<NamedGrid[]>([]);
+    const dimensions = shallowRef<Dimension[]>([]);
+    const presets = shallowRef<Preset[]>([]);
+    const revision = ref(0);
+
+    function show(content: SheetContent): void {
+        sheet.value = content.sheet;
+        stored.value = new Map(content.items.map((item) => [item.id, item]));
+        revision.value = content.revision;
+        around(content);
+    }
+
+    /** Takes what a command, or an undo, has changed. */
+    function take(answer: Answer): void {
+        const map = new Map(stored.value);
+        answer.removed.forEach((id) => map.delete(id));
+        for (const item of [...answer.created, ...answer.changed]) {
+            const before = map.get(item.id);
+            map.set(item.id, item.svg === undefined && before ? { ...item, svg: before.svg } : item);
+        }
+        stored.value = map;
+        revision.value = answer.revision;
+        if (answer.settings) sheet.value = answer.settings;
+        around(answer);
+    }
+
+    /** What is no item: what is not named stays. */
+    function around(
+        given: Partial<Pick<SheetContent, 'slices' | 'guides' | 'grids' | 'dimensions' | 'presets'>>,
+    ): void {
+        if (given.slices) slices.value = given.slices;
+        if (given.guides) guides.value = given.guides;
+        if (given.grids) grids.value = given.grids;
+        if (given.dimensions) dimensions.value = given.dimensions;
+        if (given.presets) presets.value = given.presets;
+    }
+
+    return { sheet, stored, slices, guides, grids, dimensions, presets, revision, show, take };
+}
