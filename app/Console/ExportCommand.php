@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Console;
 
 use AllSquare\Core\Refusal;
+use AllSquare\Core\Sheet\FileFormat;
+use AllSquare\Core\Sheet\HandOverSettings;
+use AllSquare\Core\Sheet\Preset;
+use AllSquare\Core\Sheet\Slice;
 use AllSquare\Core\Slice\FileNames;
-use AllSquare\Core\Slice\Format;
-use AllSquare\Core\Slice\Preset;
-use AllSquare\Core\Slice\Settings;
-use AllSquare\Core\Slice\Slice;
 use AllSquare\Core\Text\FontFaces;
 use AllSquare\Core\Text\FontLibrary;
 use App\Export\ExportOrder;
@@ -106,7 +106,7 @@ final class ExportCommand extends Command
         return array_values(array_map(static fn (Slice $slice): string => $slice->id, $taken));
     }
 
-    private function settings(Document $document, SheetLoader $loader): Settings
+    private function settings(Document $document, SheetLoader $loader): HandOverSettings
     {
         $data = [];
         $preset = $this->option('preset');
@@ -115,8 +115,8 @@ final class ExportCommand extends Command
             $data = $kept === [] ? throw Refusal::because("The document keeps no settings \"$preset\".", 'preset') : $kept[0]->settings->toArray();
         }
         foreach ($this->listed('formats') ?? [] as $format) {
-            if (Format::tryFrom($format) === null) {
-                throw Refusal::because("There is no format \"$format\". There are: ".implode(', ', array_column(Format::cases(), 'value')).'.', 'formats');
+            if (FileFormat::tryFrom($format) === null) {
+                throw Refusal::because("There is no format \"$format\". There are: ".implode(', ', array_column(FileFormat::cases(), 'value')).'.', 'formats');
             }
         }
         $quality = $this->option('quality');
@@ -124,7 +124,7 @@ final class ExportCommand extends Command
             throw Refusal::because('The quality is a whole number from 1 to 100.', 'quality');
         }
 
-        return Settings::fromArray([
+        return HandOverSettings::fromArray([
             ...$data,
             ...array_filter(['scales' => $this->listed('scales'), 'formats' => $this->listed('formats'), 'background' => $this->option('background'), 'quality' => $quality], static fn (mixed $one): bool => $one !== null),
             ...($this->option('palette') ? ['png' => 'palette'] : []),

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Console;
 
 use AllSquare\Core\Refusal;
-use AllSquare\Core\Slice\Background;
-use AllSquare\Core\Slice\Format;
+use AllSquare\Core\Sheet\Background;
+use AllSquare\Core\Sheet\FileFormat;
+use AllSquare\Core\Sheet\HandOverSettings;
+use AllSquare\Core\Sheet\Scale;
+use AllSquare\Core\Sheet\Slice;
 use AllSquare\Core\Slice\HandingOver;
-use AllSquare\Core\Slice\Scale;
-use AllSquare\Core\Slice\Settings;
-use AllSquare\Core\Slice\Slice;
 use AllSquare\Core\Text\FontFaces;
 use AllSquare\Core\Text\FontLibrary;
 use App\Export\AssetFiles;
@@ -25,7 +25,7 @@ final class RenderCommand extends Command
 {
     use OpensDocuments;
 
-    private const ENDINGS = ['png' => Format::Png, 'jpg' => Format::Jpeg, 'jpeg' => Format::Jpeg, 'webp' => Format::Webp, 'svg' => Format::Svg, 'pdf' => Format::Pdf];
+    private const ENDINGS = ['png' => FileFormat::Png, 'jpg' => FileFormat::Jpeg, 'jpeg' => FileFormat::Jpeg, 'webp' => FileFormat::Webp, 'svg' => FileFormat::Svg, 'pdf' => FileFormat::Pdf];
 
     protected $signature = 'allsquare:render
         {document : id or name of a document, or the path of a document file}
@@ -48,15 +48,15 @@ final class RenderCommand extends Command
                 ?? throw Refusal::because('The ending of the file says its format. There are: '.implode(', ', array_keys(self::ENDINGS)).'.', 'to');
             $document = $this->document((string) $this->argument('document'));
             $sheets = $this->sheets($document, is_string($this->option('sheet')) ? $this->option('sheet') : null);
-            if ($format === Format::Pdf) {
+            if ($format === FileFormat::Pdf) {
                 $pages = array_map(static fn (Sheet $sheet): string => (new SheetPicture($sheet, $fonts, $faces))->page(), $sheets);
                 $bytes = $rasteriser->pdf($pages);
             } else {
                 $picture = new SheetPicture($sheets[0], $fonts, $faces);
-                $settings = new Settings([Scale::read((string) $this->option('scale'))], [$format], Background::read((string) $this->option('background')));
+                $settings = new HandOverSettings([Scale::read((string) $this->option('scale'))], [$format], Background::read((string) $this->option('background')));
                 $asset = HandingOver::of($picture->sheet, [new Slice('', 0, 'sheet', $picture->sheet->picture())], $settings, $picture->areas)->assets[0];
                 Rasteriser::refuseTooLarge($asset->pixels);
-                $bytes = $format === Format::Svg ? $picture->asset($asset, ! $this->option('text-as-text')) : $files->one($picture, $asset);
+                $bytes = $format === FileFormat::Svg ? $picture->asset($asset, ! $this->option('text-as-text')) : $files->one($picture, $asset);
             }
             FileWriting::folder(dirname($to));
             FileWriting::put("$to.part", $bytes);

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Contract;
 
 use AllSquare\Core\Command\ArrangeSlices;
-use AllSquare\Core\Command\Catalogue;
 use AllSquare\Core\Geometry\Unit;
 use AllSquare\Core\Refusal;
+use AllSquare\Core\Running\Catalogue;
 use App\Sheets\CommandCall;
 use LogicException;
 use Opis\JsonSchema\Validator;

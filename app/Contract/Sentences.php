@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Contract;
 
-use AllSquare\Core\Command\FieldName;
+use AllSquare\Core\Sheet\FieldName;
 use Opis\JsonSchema\Errors\ValidationError;
 
 /** What is wrong with a request, by its schema, in plain sentences. */

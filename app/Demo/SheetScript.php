@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Demo;
 
-use AllSquare\Core\Command\Catalogue;
+use AllSquare\Core\Running\Catalogue;
 use App\Models\Sheet;
 use App\Sheets\CommandCall;
 use App\Sheets\CommandRunner;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
-use AllSquare\Core\Sheet\Naming;
+use AllSquare\Core\Item\Naming;
 use App\Models\Document;
 use App\Sheets\UlidSource;
 use Illuminate\Support\Facades\DB;

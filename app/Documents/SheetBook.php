@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Documents;
 
 use AllSquare\Core\Geometry\Unit;
+use AllSquare\Core\Item\Naming;
 use AllSquare\Core\Refusal;
-use AllSquare\Core\Sheet\Naming;
 use AllSquare\Core\Sheet\Sheet as CoreSheet;
 use App\History\Patch;
 use App\History\Recorder;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Export;
 
-use AllSquare\Core\Measured\Kind;
-use AllSquare\Core\Measured\Wish;
+use AllSquare\Core\DimensionDrawing\MeasuredSheetOptions;
+use AllSquare\Core\DimensionDrawing\MeasureKind;
 use AllSquare\Core\Refusal;
+use AllSquare\Core\Sheet\FileFormat;
 use AllSquare\Core\Slice\Asset;
-use AllSquare\Core\Slice\Format;
 use Generator;
 use Illuminate\Support\Facades\File;
 
@@ -43,7 +43,7 @@ final readonly class AssetFiles
             $path = "$folder/$i";
             if ($stock->take($fingerprints[$i], $path)) {
                 yield MadeFile::at($path, $asset->file, $fingerprints[$i], true, $asset);
-            } elseif ($asset->format === Format::Svg) {
+            } elseif ($asset->format === FileFormat::Svg) {
                 FileWriting::put($path, $svg);
                 yield MadeFile::at($path, $asset->file, $fingerprints[$i], false, $asset);
             } elseif ($asset->format->isRaster() && $asset->inWhole($plan->picture->sheet) !== null && self::fits($plan->picture, $asset)) {
@@ -97,14 +97,14 @@ final readonly class AssetFiles
         $pictures = (static function () use ($picture, $assets, $folder): Generator {
             foreach ($assets as $i => $asset) {
                 $svg = $picture->asset($asset, true);
-                yield $i => ['svg' => $svg, 'path' => $asset->format === Format::Pdf ? "$folder/$i" : "$folder/$i.painted", 'format' => $asset->format === Format::Pdf ? 'pdf' : 'png'];
+                yield $i => ['svg' => $svg, 'path' => $asset->format === FileFormat::Pdf ? "$folder/$i" : "$folder/$i.painted", 'format' => $asset->format === FileFormat::Pdf ? 'pdf' : 'png'];
             }
         })();
         foreach ($this->rasteriser->files($pictures) as $i) {
             // As it comes from the rasteriser it is 8 bit RGBA, which is what was asked for.
-            if ($assets[$i]->format === Format::Png && ! $palette) {
+            if ($assets[$i]->format === FileFormat::Png && ! $palette) {
                 FileWriting::move("$folder/$i.painted", "$folder/$i");
-            } elseif ($assets[$i]->format !== Format::Pdf) {
+            } elseif ($assets[$i]->format !== FileFormat::Pdf) {
                 $this->cutter->cut("$folder/$i.painted", [['asset' => $assets[$i], 'left' => 0, 'top' => 0, 'path' => "$folder/$i"]], $palette);
                 @unlink("$folder/$i.painted");
             }
@@ -147,7 +147,7 @@ final readonly class AssetFiles
         if ($plan->measured === []) {
             return;
         }
-        $measured = $this->measuring->measured($plan->picture, new Wish(kinds: $plan->picture->sheet->grid->isEmpty() ? [Kind::Size, Kind::Gap, Kind::Margin] : Kind::cases()));
+        $measured = $this->measuring->measured($plan->picture, new MeasuredSheetOptions(kinds: $plan->picture->sheet->grid->isEmpty() ? [MeasureKind::Size, MeasureKind::Gap, MeasureKind::Margin] : MeasureKind::cases()));
         foreach ($plan->measured as $format => $name) {
             $bytes = match ($format) {
                 'svg' => $this->measuring->svg($plan->picture, $measured),

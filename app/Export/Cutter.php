@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Export;
 
 use AllSquare\Core\Refusal;
+use AllSquare\Core\Sheet\FileFormat;
 use AllSquare\Core\Slice\Asset;
-use AllSquare\Core\Slice\Format;
 
 /** Makes of a painted PNG the files that were asked for: whole, or cut out of it to the pixel. */
 final readonly class Cutter
@@ -39,7 +39,7 @@ final readonly class Cutter
             if (! is_file($path)) {
                 throw Refusal::because(FileWriting::full());
             }
-            if ($palette && $asset->format === Format::Png) {
+            if ($palette && $asset->format === FileFormat::Png) {
                 $this->palette($path);
             }
         }
@@ -50,9 +50,9 @@ final readonly class Cutter
     {
         return match ($asset->format) {
             // Colour at full resolution: edges of letters and rules stay where they are.
-            Format::Jpeg => ['-quality', (string) $asset->quality, '-sampling-factor', '4:4:4', '-interlace', 'none', '-write', "jpeg:$path"],
+            FileFormat::Jpeg => ['-quality', (string) $asset->quality, '-sampling-factor', '4:4:4', '-interlace', 'none', '-write', "jpeg:$path"],
             // 100 keeps every pixel.
-            Format::Webp => $asset->quality === 100
+            FileFormat::Webp => $asset->quality === 100
                 ? ['-define', 'webp:lossless=true', '-define', 'webp:exact=true', '-write', "webp:$path"]
                 : ['-define', 'webp:lossless=false', '-quality', (string) $asset->quality, '-write', "webp:$path"],
             default => ['-quality', '75', '-write', ($asset->colour === null ? 'png32:' : 'png24:').$path],

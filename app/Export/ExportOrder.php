@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Export;
 
-use AllSquare\Core\Slice\Settings;
+use AllSquare\Core\Sheet\HandOverSettings;
 
 /** What is to be handed over of a sheet. */
 final readonly class ExportOrder
@@ -17,7 +17,7 @@ final readonly class ExportOrder
      */
     public function __construct(
         public ?array $slices,
-        public Settings $settings,
+        public HandOverSettings $settings,
         public bool $page = false,
         public bool $measured = false,
         public string $sheets = 'none',
@@ -29,7 +29,7 @@ final readonly class ExportOrder
     {
         $slices = is_array($data['slices'] ?? null) ? array_values(array_filter($data['slices'], is_string(...))) : null;
 
-        return new self($slices, Settings::fromArray($data), ($data['page'] ?? null) === true, ($data['measured'] ?? null) === true, match ($data['sheets'] ?? null) {
+        return new self($slices, HandOverSettings::fromArray($data), ($data['page'] ?? null) === true, ($data['measured'] ?? null) === true, match ($data['sheets'] ?? null) {
             'this' => 'this',
             'all' => 'all',
             default => 'none',

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Export;
 
 use AllSquare\Core\Refusal;
+use AllSquare\Core\Sheet\Slice;
 use AllSquare\Core\Slice\Asset;
 use AllSquare\Core\Slice\FileNames;
 use AllSquare\Core\Slice\HandingOver;
-use AllSquare\Core\Slice\Slice;
 use AllSquare\Core\Slice\Warning;
 use AllSquare\Core\Text\FontFaces;
 use AllSquare\Core\Text\FontLibrary;

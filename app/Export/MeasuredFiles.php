@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Export;
 
-use AllSquare\Core\Measured\Drawing;
-use AllSquare\Core\Measured\Listing;
-use AllSquare\Core\Measured\MeasuredSheet;
-use AllSquare\Core\Measured\Stylesheet;
-use AllSquare\Core\Measured\Wish;
+use AllSquare\Core\DimensionDrawing\Drawing;
+use AllSquare\Core\DimensionDrawing\Listing;
+use AllSquare\Core\DimensionDrawing\MeasuredSheet;
+use AllSquare\Core\DimensionDrawing\MeasuredSheetOptions;
+use AllSquare\Core\DimensionDrawing\Stylesheet;
 use AllSquare\Core\Text\FontLibrary;
 use App\Sheets\PlanLoader;
 
@@ -22,7 +22,7 @@ final readonly class MeasuredFiles
     {
     }
 
-    public function measured(SheetPicture $picture, Wish $wish): MeasuredSheet
+    public function measured(SheetPicture $picture, MeasuredSheetOptions $wish): MeasuredSheet
     {
         return MeasuredSheet::of($picture->sheet, $picture->tree, $this->plans->plan($picture->sheet->id, $wish->by), $wish);
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\History;
 
-use AllSquare\Core\Command\Report;
+use AllSquare\Core\Running\Report;
 use App\Models\HistoryLine;
 use App\Models\Sheet;
 use App\Sheets\Answers;

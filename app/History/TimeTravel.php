@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\History;
 
-use AllSquare\Core\Command\Needs;
+use AllSquare\Core\Running\Needs;
 use AllSquare\Core\Sheet\Tree;
 use App\Models\Document;
 use App\Models\HistoryLine;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use AllSquare\Core\Measure\Dimension as CoreDimension;
+use AllSquare\Core\Sheet\Dimension as CoreDimension;
 use Illuminate\Database\Eloquent\Model;
 
 /**

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use AllSquare\Core\Geometry\Axis;
-use AllSquare\Core\Guide\Guide as CoreGuide;
+use AllSquare\Core\Sheet\Guide as CoreGuide;
 use Illuminate\Database\Eloquent\Model;
 
 /**

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use AllSquare\Core\Grid\NamedGrid as CoreGrid;
+use AllSquare\Core\Sheet\NamedGrid as CoreGrid;
 use Illuminate\Database\Eloquent\Model;
 
 /**

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use AllSquare\Core\Slice\Preset as CorePreset;
-use AllSquare\Core\Slice\Settings;
+use AllSquare\Core\Sheet\HandOverSettings;
+use AllSquare\Core\Sheet\Preset as CorePreset;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -28,7 +28,7 @@ final class Preset extends Model
 
     public function toCore(): CorePreset
     {
-        return new CorePreset($this->id, $this->name, Settings::fromArray(json_decode($this->settings, true, flags: JSON_THROW_ON_ERROR)));
+        return new CorePreset($this->id, $this->name, HandOverSettings::fromArray(json_decode($this->settings, true, flags: JSON_THROW_ON_ERROR)));
     }
 
     /** @return array<string, mixed> */

@@ -6,9 +6,9 @@ namespace App\Models;
 
 use AllSquare\Core\Geometry\Point;
 use AllSquare\Core\Geometry\Unit;
-use AllSquare\Core\Grid\SheetGrid;
 use AllSquare\Core\Sheet\Margins;
 use AllSquare\Core\Sheet\Sheet as CoreSheet;
+use AllSquare\Core\Sheet\SheetGrid;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use AllSquare\Core\Slice\Slice as CoreSlice;
+use AllSquare\Core\Sheet\Slice as CoreSlice;
 use Illuminate\Database\Eloquent\Model;
 
 /** The row of a slice. The loader reads it as a plain list. */

@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
-use AllSquare\Core\Command\Execution;
-use AllSquare\Core\Command\Report;
+use AllSquare\Core\Arrange\Guides;
 use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Point;
-use AllSquare\Core\Grid\NamedGrid as CoreGrid;
-use AllSquare\Core\Grid\SheetGrid;
-use AllSquare\Core\Guide\Guide as CoreGuide;
-use AllSquare\Core\Guide\Guides;
-use AllSquare\Core\Measure\Dimension as CoreDimension;
+use AllSquare\Core\Running\Execution;
+use AllSquare\Core\Running\Report;
+use AllSquare\Core\Sheet\Dimension as CoreDimension;
 use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Sheet\Guide as CoreGuide;
+use AllSquare\Core\Sheet\NamedGrid as CoreGrid;
+use AllSquare\Core\Sheet\Preset as CorePreset;
 use AllSquare\Core\Sheet\Sheet as CoreSheet;
-use AllSquare\Core\Slice\Preset as CorePreset;
-use AllSquare\Core\Slice\Slice as CoreSlice;
+use AllSquare\Core\Sheet\SheetGrid;
+use AllSquare\Core\Sheet\Slice as CoreSlice;
 use AllSquare\Core\Slice\Slices;
 use App\History\Patch;
 use App\Models\HistoryLine;

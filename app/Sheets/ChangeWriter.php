@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
-use AllSquare\Core\Grid\NamedGrid as CoreGrid;
-use AllSquare\Core\Guide\Guide as CoreGuide;
-use AllSquare\Core\Measure\Dimension as CoreDimension;
+use AllSquare\Core\Item\Item as CoreItem;
 use AllSquare\Core\Sheet\Change;
-use AllSquare\Core\Sheet\Item as CoreItem;
-use AllSquare\Core\Slice\Preset as CorePreset;
-use AllSquare\Core\Slice\Slice as CoreSlice;
+use AllSquare\Core\Sheet\Dimension as CoreDimension;
+use AllSquare\Core\Sheet\Guide as CoreGuide;
+use AllSquare\Core\Sheet\NamedGrid as CoreGrid;
+use AllSquare\Core\Sheet\Preset as CorePreset;
+use AllSquare\Core\Sheet\Slice as CoreSlice;
 use App\History\Patch;
 use App\Models\Dimension;
 use App\Models\Guide;

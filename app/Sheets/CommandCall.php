@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
-use AllSquare\Core\Command\Command;
 use AllSquare\Core\Geometry\Unit;
+use AllSquare\Core\Running\Command;
 
 /** A command as it was asked for, checked against its schema. */
 final readonly class CommandCall

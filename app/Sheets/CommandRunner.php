@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
-use AllSquare\Core\Command\Execution;
 use AllSquare\Core\Command\MoveBy;
-use AllSquare\Core\Command\Moves;
-use AllSquare\Core\Command\Report;
 use AllSquare\Core\Geometry\Spoken;
 use AllSquare\Core\Refusal;
+use AllSquare\Core\Running\Execution;
+use AllSquare\Core\Running\Moves;
+use AllSquare\Core\Running\Report;
 use AllSquare\Core\Sheet\Draft;
 use App\History\Recorder;
 use App\Models\HistoryLine;

@@ -6,9 +6,9 @@ namespace App\Sheets;
 
 use AllSquare\Core\Geometry\Point;
 use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Item\Item;
+use AllSquare\Core\Item\Kinds;
 use AllSquare\Core\Measure\Derived;
-use AllSquare\Core\Sheet\Item;
-use AllSquare\Core\Sheet\Kind\Kinds;
 use App\History\Patch;
 use PDO;
 use PDOStatement;

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Sheets;
 
 use AllSquare\Core\Command\Again;
-use AllSquare\Core\Command\Catalogue;
-use AllSquare\Core\Command\PastCommand;
 use AllSquare\Core\Geometry\Unit;
+use AllSquare\Core\Running\Catalogue;
+use AllSquare\Core\Running\PastCommand;
 use App\Models\HistoryLine;
 use App\Models\Sheet;
 use Illuminate\Database\Eloquent\Collection;

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace App\Sheets;
 
 use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Item\By;
+use AllSquare\Core\Item\Text\TextFrame;
 use AllSquare\Core\Measure\Baseline;
 use AllSquare\Core\Measure\Boxes;
-use AllSquare\Core\Measure\By;
-use AllSquare\Core\Measure\Placed;
-use AllSquare\Core\Measure\Plan;
+use AllSquare\Core\Sheet\Placed;
+use AllSquare\Core\Sheet\Plan;
 use AllSquare\Core\Sheet\Tree;
 use AllSquare\Core\Text\FontLibrary;
-use AllSquare\Core\Text\TextFrame;
 use Illuminate\Support\Facades\DB;
 use PDO;
 

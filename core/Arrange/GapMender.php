@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Arrange;
 
-use AllSquare\Core\Command\Words;
 use AllSquare\Core\Geometry\Axis;
-use AllSquare\Core\Measure\By;
+use AllSquare\Core\Item\By;
+use AllSquare\Core\Measure\EdgeGap;
 use AllSquare\Core\Measure\Gap;
 use AllSquare\Core\Measure\Grounds;
-use AllSquare\Core\Measure\Inset;
 use AllSquare\Core\Measure\Ledger;
-use AllSquare\Core\Measure\Plan;
 use AllSquare\Core\Measure\Runs;
 use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Sheet\Plan;
+use AllSquare\Core\Sheet\Words;
 
 /** Brings single gaps and insets to a size, one after another, from how the sheet was when it was made. */
 final class GapMender
@@ -76,7 +76,7 @@ final class GapMender
     }
 
     /** @return string|null why it cannot be, in a sentence; null when it was done */
-    public function inset(Inset $inset, float $to): ?string
+    public function inset(EdgeGap $inset, float $to): ?string
     {
         $id = $inset->item;
         $inside = [$this->draft->item($id), ...$this->draft->tree->descendants($id)];

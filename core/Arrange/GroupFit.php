@@ -7,9 +7,9 @@ namespace AllSquare\Core\Arrange;
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Point;
 use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Item\Item;
 use AllSquare\Core\Measure\Boxes;
 use AllSquare\Core\Sheet\Draft;
-use AllSquare\Core\Sheet\Item;
 
 /**
  * Gives groups the frame of their visible children, without moving anything on the sheet: the group's frame,

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace AllSquare\Core\Arrange;
 
 use AllSquare\Core\Geometry\Length;
+use AllSquare\Core\Item\Text\TextFrame;
 use AllSquare\Core\Sheet\Draft;
-use AllSquare\Core\Text\TextFrame;
 
 /** Scales what is not a frame along with it: type, the weight of outlines, radii of corners (RULES 8); no further than each can go. */
 final readonly class LookScale

@@ -8,8 +8,8 @@ use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Point;
 use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Item\By;
 use AllSquare\Core\Measure\Boxes;
-use AllSquare\Core\Measure\By;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Sheet\Draft;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Arrange;
 
+use AllSquare\Core\Item\Item;
 use AllSquare\Core\Sheet\Draft;
-use AllSquare\Core\Sheet\Item;
 
 /** The sparse integers that order siblings back to front. Putting one item elsewhere changes one row. */
 final readonly class Ranks

@@ -10,11 +10,11 @@ use AllSquare\Core\Geometry\Matrix;
 use AllSquare\Core\Geometry\NinePoint;
 use AllSquare\Core\Geometry\Point;
 use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Item\Item;
+use AllSquare\Core\Item\Text\TextFrame;
 use AllSquare\Core\Measure\Boxes;
 use AllSquare\Core\Series\Layouts;
 use AllSquare\Core\Sheet\Draft;
-use AllSquare\Core\Sheet\Item;
-use AllSquare\Core\Text\TextFrame;
 
 /**
  * Sizes items: leaves take the new frame, groups scale what is in them. A factor of a side that is 0 is 1.

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Arrange;
 
-use AllSquare\Core\Command\Words;
 use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Measure\Ground;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Sheet\Words;
 
 /** Finds what things are aligned to and spaced within. Grounds are those of the moment this is made. */
 final class Targets

@@ -9,9 +9,9 @@ use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Matrix;
 use AllSquare\Core\Geometry\Point;
 use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Item\Item;
 use AllSquare\Core\Series\Layouts;
 use AllSquare\Core\Sheet\Draft;
-use AllSquare\Core\Sheet\Item;
 
 /** Turns items about points of the sheet, and mirrors them. What is in a group keeps its own rows when the group turns. */
 final readonly class Turner

@@ -4,13 +4,18 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Command;
 
+use AllSquare\Core\Geometry\Side;
 use AllSquare\Core\Geometry\Spoken;
-use AllSquare\Core\Measure\By;
-use AllSquare\Core\Measure\Dimension;
+use AllSquare\Core\Item\By;
 use AllSquare\Core\Measure\Distance;
-use AllSquare\Core\Measure\Side;
 use AllSquare\Core\Refusal;
+use AllSquare\Core\Running\Command;
+use AllSquare\Core\Running\Needs;
+use AllSquare\Core\Running\Params;
+use AllSquare\Core\Running\Report;
+use AllSquare\Core\Sheet\Dimension;
 use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Sheet\Words;
 
 /** Keeps the distance between two items, or from one to an edge of the sheet, on the sheet. It follows them. */
 final readonly class AddDimension implements Command

@@ -11,14 +11,21 @@ use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Geometry\Spoken;
+use AllSquare\Core\Item\Item;
+use AllSquare\Core\Item\Kinds;
+use AllSquare\Core\Item\Naming;
+use AllSquare\Core\Item\Properties;
+use AllSquare\Core\Item\Text\TextFrame;
 use AllSquare\Core\Refusal;
+use AllSquare\Core\Running\Command;
+use AllSquare\Core\Running\Needs;
+use AllSquare\Core\Running\Params;
+use AllSquare\Core\Running\Report;
+use AllSquare\Core\Running\Scope;
 use AllSquare\Core\Sheet\Draft;
-use AllSquare\Core\Sheet\Item;
-use AllSquare\Core\Sheet\Kind\Kinds;
-use AllSquare\Core\Sheet\Naming;
-use AllSquare\Core\Sheet\Properties;
+use AllSquare\Core\Sheet\Figures;
+use AllSquare\Core\Sheet\Words;
 use AllSquare\Core\Text\Paragraphs;
-use AllSquare\Core\Text\TextFrame;
 
 /** Puts a new item on the sheet, in front of everything in its parent. */
 final readonly class AddItem implements Command

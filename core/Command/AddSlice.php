@@ -7,14 +7,22 @@ namespace AllSquare\Core\Command;
 use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Item\Item;
 use AllSquare\Core\Measure\Boxes;
 use AllSquare\Core\Refusal;
+use AllSquare\Core\Running\Command;
+use AllSquare\Core\Running\CutParams;
+use AllSquare\Core\Running\Needs;
+use AllSquare\Core\Running\Params;
+use AllSquare\Core\Running\Report;
+use AllSquare\Core\Running\Selected;
+use AllSquare\Core\Sheet\Cut;
 use AllSquare\Core\Sheet\Draft;
-use AllSquare\Core\Sheet\Item;
+use AllSquare\Core\Sheet\Figures;
+use AllSquare\Core\Sheet\Slice;
+use AllSquare\Core\Sheet\Words;
 use AllSquare\Core\Slice\Cells;
-use AllSquare\Core\Slice\Cut;
 use AllSquare\Core\Slice\NamePattern;
-use AllSquare\Core\Slice\Slice;
 use AllSquare\Core\Slice\Slices;
 
 /** Cuts slices: one given by figures; from items, each, as one, or every child of a group; along the guides or the grid's cells. */

@@ -6,6 +6,11 @@ namespace AllSquare\Core\Command;
 
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Refusal;
+use AllSquare\Core\Running\Command;
+use AllSquare\Core\Running\Needs;
+use AllSquare\Core\Running\Params;
+use AllSquare\Core\Running\PastCommand;
+use AllSquare\Core\Running\Report;
 use AllSquare\Core\Sheet\Draft;
 
 /**

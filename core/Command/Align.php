@@ -12,10 +12,18 @@ use AllSquare\Core\Arrange\Target;
 use AllSquare\Core\Arrange\Targets;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Geometry\Spoken;
+use AllSquare\Core\Item\By;
 use AllSquare\Core\Measure\Baseline;
-use AllSquare\Core\Measure\By;
 use AllSquare\Core\Refusal;
+use AllSquare\Core\Running\Command;
+use AllSquare\Core\Running\Moves;
+use AllSquare\Core\Running\Needs;
+use AllSquare\Core\Running\Params;
+use AllSquare\Core\Running\Report;
+use AllSquare\Core\Running\Scope;
+use AllSquare\Core\Running\Selected;
 use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Sheet\Words;
 
 /** Puts an edge, the centre or the baseline of items onto one line (RULES 4), or each onto that of its own anchor. */
 final readonly class Align implements Command

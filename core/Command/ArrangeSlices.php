@@ -4,12 +4,17 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Command;
 
-use AllSquare\Core\Measure\By;
+use AllSquare\Core\Item\By;
+use AllSquare\Core\Item\Item;
 use AllSquare\Core\Refusal;
+use AllSquare\Core\Running\Catalogue;
+use AllSquare\Core\Running\Command;
+use AllSquare\Core\Running\Needs;
+use AllSquare\Core\Running\Params;
+use AllSquare\Core\Running\Report;
 use AllSquare\Core\Sheet\Draft;
-use AllSquare\Core\Sheet\Item;
+use AllSquare\Core\Sheet\Slice;
 use AllSquare\Core\Slice\Plane;
-use AllSquare\Core\Slice\Slice;
 
 /** Moves, sizes, aligns or spaces slices by the commands that do so with items. A slice that is moved follows its item no more. */
 final readonly class ArrangeSlices implements Command

@@ -11,8 +11,16 @@ use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\NinePoint;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Refusal;
+use AllSquare\Core\Running\Command;
+use AllSquare\Core\Running\Needs;
+use AllSquare\Core\Running\Params;
+use AllSquare\Core\Running\Repeats;
+use AllSquare\Core\Running\Report;
+use AllSquare\Core\Running\Scope;
+use AllSquare\Core\Running\Selected;
 use AllSquare\Core\Series\BlockLayout;
 use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Sheet\Figures;
 
 /** Lays items out in rows and columns, in reading order, with copies if wished (RULES 7). The top left stays. */
 final readonly class Block implements Command

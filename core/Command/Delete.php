@@ -4,7 +4,13 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Command;
 
+use AllSquare\Core\Running\Command;
+use AllSquare\Core\Running\Needs;
+use AllSquare\Core\Running\Params;
+use AllSquare\Core\Running\Report;
+use AllSquare\Core\Running\Selected;
 use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Sheet\Words;
 
 /** Deletes items with all that is in them. */
 final readonly class Delete implements Command

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Command;
 
+use AllSquare\Core\Running\Command;
+use AllSquare\Core\Running\Needs;
+use AllSquare\Core\Running\Params;
+use AllSquare\Core\Running\Report;
 use AllSquare\Core\Sheet\Draft;
 
 /** Takes dimensions off the sheet: those that are named, or all. */

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Command;
 
+use AllSquare\Core\Running\Command;
+use AllSquare\Core\Running\Needs;
+use AllSquare\Core\Running\Params;
+use AllSquare\Core\Running\Report;
 use AllSquare\Core\Sheet\Draft;
 
 /** Deletes a named grid of the document. Sheets that use it keep their grid. */

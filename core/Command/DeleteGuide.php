@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Command;
 
-use AllSquare\Core\Guide\Guides;
+use AllSquare\Core\Arrange\Guides;
+use AllSquare\Core\Running\Command;
+use AllSquare\Core\Running\Needs;
+use AllSquare\Core\Running\Params;
+use AllSquare\Core\Running\Report;
 use AllSquare\Core\Sheet\Draft;
 
 /** Deletes guides. */

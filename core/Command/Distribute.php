@@ -13,9 +13,17 @@ use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Geometry\Spoken;
-use AllSquare\Core\Measure\By;
+use AllSquare\Core\Item\By;
 use AllSquare\Core\Refusal;
+use AllSquare\Core\Running\Command;
+use AllSquare\Core\Running\Needs;
+use AllSquare\Core\Running\Params;
+use AllSquare\Core\Running\Report;
+use AllSquare\Core\Running\Scope;
+use AllSquare\Core\Running\Selected;
 use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Sheet\Figures;
+use AllSquare\Core\Sheet\Words;
 
 /** Makes the gaps between items equal, or the steps of one of their edges (RULES 5). */
 final readonly class Distribute implements Command

@@ -7,8 +7,16 @@ namespace AllSquare\Core\Command;
 use AllSquare\Core\Arrange\Copies;
 use AllSquare\Core\Arrange\Mover;
 use AllSquare\Core\Geometry\Axis;
+use AllSquare\Core\Running\Command;
+use AllSquare\Core\Running\Needs;
+use AllSquare\Core\Running\Params;
+use AllSquare\Core\Running\Report;
+use AllSquare\Core\Running\Scope;
+use AllSquare\Core\Running\Selected;
 use AllSquare\Core\Series\Counting;
 use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Sheet\Figures;
+use AllSquare\Core\Sheet\Words;
 
 /** Copies items; each copy lands directly above its source. */
 final readonly class Duplicate implements Command

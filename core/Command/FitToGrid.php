@@ -8,9 +8,15 @@ use AllSquare\Core\Arrange\Mover;
 use AllSquare\Core\Arrange\Sizer;
 use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Rect;
-use AllSquare\Core\Grid\SheetGrid;
 use AllSquare\Core\Refusal;
+use AllSquare\Core\Running\Command;
+use AllSquare\Core\Running\Needs;
+use AllSquare\Core\Running\Params;
+use AllSquare\Core\Running\Report;
+use AllSquare\Core\Running\Selected;
 use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Sheet\SheetGrid;
+use AllSquare\Core\Sheet\Words;
 
 /** Places and sizes items to a span of the sheet's columns, rows, or both; counted from 1, both ends included (RULES 9). */
 final readonly class FitToGrid implements Command

@@ -6,12 +6,19 @@ namespace AllSquare\Core\Command;
 
 use AllSquare\Core\Arrange\GroupFit;
 use AllSquare\Core\Arrange\Ranks;
-use AllSquare\Core\Arrange\Rehousing;
+use AllSquare\Core\Arrange\Reparenting;
 use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Item\Item;
+use AllSquare\Core\Item\Kinds;
+use AllSquare\Core\Item\Naming;
+use AllSquare\Core\Running\Command;
+use AllSquare\Core\Running\Needs;
+use AllSquare\Core\Running\Params;
+use AllSquare\Core\Running\Report;
+use AllSquare\Core\Running\Scope;
+use AllSquare\Core\Running\Selected;
 use AllSquare\Core\Sheet\Draft;
-use AllSquare\Core\Sheet\Item;
-use AllSquare\Core\Sheet\Kind\Kinds;
-use AllSquare\Core\Sheet\Naming;
+use AllSquare\Core\Sheet\Words;
 
 /** Puts items into a new group, at the place of the foremost of them. Nothing moves on the sheet. */
 final readonly class Group implements Command
@@ -45,7 +52,7 @@ final readonly class Group implements Command
         $kind = Kinds::named('group');
         $group = new Item($draft->nextId(), $parent, 0, $kind, Naming::checked($this->called), new Rect(0.0, 0.0, 0.0, 0.0), 0.0, false, false, $kind->properties());
         $draft->add($group);
-        $rehousing = new Rehousing($draft);
+        $rehousing = new Reparenting($draft);
         foreach ($order as $i => $id) {
             $rehousing->move($id, $group->id, $i * Ranks::STEP);
         }

@@ -5,13 +5,20 @@ declare(strict_types=1);
 namespace AllSquare\Core\Command;
 
 use AllSquare\Core\Arrange\Edge;
+use AllSquare\Core\Arrange\Guides;
 use AllSquare\Core\Arrange\Mover;
 use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Rect;
-use AllSquare\Core\Guide\Guides;
-use AllSquare\Core\Measure\By;
+use AllSquare\Core\Item\By;
 use AllSquare\Core\Refusal;
+use AllSquare\Core\Running\Command;
+use AllSquare\Core\Running\Needs;
+use AllSquare\Core\Running\Params;
+use AllSquare\Core\Running\Report;
+use AllSquare\Core\Running\Selected;
 use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Sheet\Figures;
+use AllSquare\Core\Sheet\Words;
 
 /**
  * Puts guides along the edges or the centres of items: round all of them, or round each. With an inset they lie that

@@ -11,10 +11,18 @@ use AllSquare\Core\Arrange\Targets;
 use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Geometry\Side;
 use AllSquare\Core\Geometry\Spoken;
-use AllSquare\Core\Measure\Side;
 use AllSquare\Core\Refusal;
+use AllSquare\Core\Running\Command;
+use AllSquare\Core\Running\Needs;
+use AllSquare\Core\Running\Params;
+use AllSquare\Core\Running\Report;
+use AllSquare\Core\Running\Scope;
+use AllSquare\Core\Running\Selected;
 use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Sheet\Figures;
+use AllSquare\Core\Sheet\Words;
 
 /** Gives items the same distance to what they lie on, on the sides named or all four (RULES 5). */
 final readonly class Inset implements Command

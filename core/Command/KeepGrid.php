@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Command;
 
-use AllSquare\Core\Grid\NamedGrid;
+use AllSquare\Core\Item\Naming;
 use AllSquare\Core\Refusal;
+use AllSquare\Core\Running\Command;
+use AllSquare\Core\Running\Needs;
+use AllSquare\Core\Running\Params;
+use AllSquare\Core\Running\Report;
 use AllSquare\Core\Sheet\Draft;
-use AllSquare\Core\Sheet\Naming;
+use AllSquare\Core\Sheet\NamedGrid;
 
 /** Keeps the grid of the sheet, with its margins, under a name for all sheets of the document; in place of one of that name. */
 final readonly class KeepGrid implements Command

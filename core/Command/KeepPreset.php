@@ -4,18 +4,22 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Command;
 
+use AllSquare\Core\Item\Naming;
 use AllSquare\Core\Refusal;
+use AllSquare\Core\Running\Command;
+use AllSquare\Core\Running\Needs;
+use AllSquare\Core\Running\Params;
+use AllSquare\Core\Running\Report;
 use AllSquare\Core\Sheet\Draft;
-use AllSquare\Core\Sheet\Naming;
-use AllSquare\Core\Slice\Preset;
-use AllSquare\Core\Slice\Settings;
+use AllSquare\Core\Sheet\HandOverSettings;
+use AllSquare\Core\Sheet\Preset;
 
 /** Keeps settings for handing over under a name for all sheets of the document; in place of those of that name. */
 final readonly class KeepPreset implements Command
 {
     private const MOST = 100;
 
-    private function __construct(private string $called, private Settings $settings)
+    private function __construct(private string $called, private HandOverSettings $settings)
     {
     }
 
@@ -26,7 +30,7 @@ final readonly class KeepPreset implements Command
 
     public static function from(Params $params): self
     {
-        return new self($params->word('name') ?? '', Settings::fromArray($params->all()));
+        return new self($params->word('name') ?? '', HandOverSettings::fromArray($params->all()));
     }
 
     public function needs(): Needs

@@ -13,7 +13,14 @@ use AllSquare\Core\Geometry\NinePoint;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Geometry\Spoken;
 use AllSquare\Core\Refusal;
+use AllSquare\Core\Running\Command;
+use AllSquare\Core\Running\Needs;
+use AllSquare\Core\Running\Params;
+use AllSquare\Core\Running\Report;
+use AllSquare\Core\Running\Scope;
+use AllSquare\Core\Running\Selected;
 use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Sheet\Words;
 
 /** Makes items as wide or as high as another, one of their nine points staying where it is (RULES 5). */
 final readonly class MatchSize implements Command

@@ -6,19 +6,26 @@ namespace AllSquare\Core\Command;
 
 use AllSquare\Core\Arrange\GapMender;
 use AllSquare\Core\Geometry\Spoken;
-use AllSquare\Core\Measure\By;
+use AllSquare\Core\Item\By;
+use AllSquare\Core\Measure\EdgeGap;
 use AllSquare\Core\Measure\Gap;
-use AllSquare\Core\Measure\Inset;
 use AllSquare\Core\Measure\Ledger;
 use AllSquare\Core\Refusal;
+use AllSquare\Core\Running\Command;
+use AllSquare\Core\Running\Moves;
+use AllSquare\Core\Running\Needs;
+use AllSquare\Core\Running\Params;
+use AllSquare\Core\Running\Report;
+use AllSquare\Core\Running\Scope;
 use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Sheet\Figures;
 
 /**
  * Brings gaps and insets to what is expected of them, or to a given size (RULES 6): those that are named, else all odd
  * ones of the items named, else of the sheet. Of a gap, what comes after it moves, with the rest of its row and with
  * all that lies on these; an inset is brought by sizing.
  *
- * @phpstan-type Wanted array{of: Gap|Inset, to: float}
+ * @phpstan-type Wanted array{of: Gap|EdgeGap, to: float}
  */
 final readonly class MendGaps implements Command
 {

@@ -8,7 +8,13 @@ use AllSquare\Core\Arrange\Mover;
 use AllSquare\Core\Arrange\Turner;
 use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Running\Command;
+use AllSquare\Core\Running\Needs;
+use AllSquare\Core\Running\Params;
+use AllSquare\Core\Running\Report;
+use AllSquare\Core\Running\Selected;
 use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Sheet\Words;
 
 /** Mirrors items across (x) or down (y), as one or each in itself. Words stay readable. */
 final readonly class Mirror implements Command

@@ -8,7 +8,16 @@ use AllSquare\Core\Arrange\Mover;
 use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Running\Command;
+use AllSquare\Core\Running\Moves;
+use AllSquare\Core\Running\Needs;
+use AllSquare\Core\Running\Params;
+use AllSquare\Core\Running\Report;
+use AllSquare\Core\Running\Selected;
+use AllSquare\Core\Running\SnapRequest;
 use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Sheet\Figures;
+use AllSquare\Core\Sheet\Words;
 
 /** Moves items by a distance of the sheet. */
 final readonly class MoveBy implements Command
@@ -18,13 +27,13 @@ final readonly class MoveBy implements Command
         return 'move-by';
     }
 
-    private function __construct(private float|string $dx, private float|string $dy, private bool $asOne, private ?SnapWish $snap)
+    private function __construct(private float|string $dx, private float|string $dy, private bool $asOne, private ?SnapRequest $snap)
     {
     }
 
     public static function from(Params $params): self
     {
-        return new self($params->length('dx') ?? 0.0, $params->length('dy') ?? 0.0, $params->word('as') === 'one', SnapWish::from($params->value('snap')));
+        return new self($params->length('dx') ?? 0.0, $params->length('dy') ?? 0.0, $params->word('as') === 'one', SnapRequest::from($params->value('snap')));
     }
 
     public function needs(): Needs

@@ -5,9 +5,16 @@ declare(strict_types=1);
 namespace AllSquare\Core\Command;
 
 use AllSquare\Core\Arrange\Ranks;
-use AllSquare\Core\Arrange\Rehousing;
+use AllSquare\Core\Arrange\Reparenting;
 use AllSquare\Core\Refusal;
+use AllSquare\Core\Running\Command;
+use AllSquare\Core\Running\Needs;
+use AllSquare\Core\Running\Params;
+use AllSquare\Core\Running\Report;
+use AllSquare\Core\Running\Scope;
+use AllSquare\Core\Running\Selected;
 use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Sheet\Words;
 
 /** Puts items into a group, or out of groups onto the sheet itself. Nothing moves on the sheet. */
 final readonly class MoveInto implements Command
@@ -38,7 +45,7 @@ final readonly class MoveInto implements Command
         $summary = sprintf('Put %s into %s', Words::of($draft, $selected->free), $this->parent === null ? 'the sheet itself' : Words::quoted($draft->item($this->parent)));
         $isFree = array_flip($selected->free);
         $order = array_values(array_filter($draft->tree->inOrder(), static fn (string $id): bool => isset($isFree[$id])));
-        $rehousing = new Rehousing($draft);
+        $rehousing = new Reparenting($draft);
         $ranks = new Ranks($draft);
         foreach ($order as $id) {
             if ($draft->item($id)->parent !== $this->parent) {

@@ -5,8 +5,15 @@ declare(strict_types=1);
 namespace AllSquare\Core\Command;
 
 use AllSquare\Core\Arrange\Ranks;
+use AllSquare\Core\Item\Item;
+use AllSquare\Core\Running\Command;
+use AllSquare\Core\Running\Needs;
+use AllSquare\Core\Running\Params;
+use AllSquare\Core\Running\Report;
+use AllSquare\Core\Running\Scope;
+use AllSquare\Core\Running\Selected;
 use AllSquare\Core\Sheet\Draft;
-use AllSquare\Core\Sheet\Item;
+use AllSquare\Core\Sheet\Words;
 
 /** Puts items elsewhere in the stack of their parent, back to front. */
 final readonly class Order implements Command

@@ -6,12 +6,19 @@ namespace AllSquare\Core\Command;
 
 use AllSquare\Core\Arrange\Mover;
 use AllSquare\Core\Arrange\Ranks;
-use AllSquare\Core\Arrange\Rehousing;
+use AllSquare\Core\Arrange\Reparenting;
+use AllSquare\Core\Clipboard\Excerpt;
 use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Running\Command;
+use AllSquare\Core\Running\Needs;
+use AllSquare\Core\Running\Params;
+use AllSquare\Core\Running\Report;
+use AllSquare\Core\Running\Scope;
 use AllSquare\Core\Sheet\Draft;
-use AllSquare\Core\Sheet\Excerpt;
+use AllSquare\Core\Sheet\Figures;
+use AllSquare\Core\Sheet\Words;
 
 /**
  * Puts items that were copied, from this sheet or another one, onto the sheet: at the same place, or with their
@@ -64,7 +71,7 @@ final readonly class Paste implements Command
 
             return;
         }
-        (new Rehousing($draft))->move($id, $parent, 0);
+        (new Reparenting($draft))->move($id, $parent, 0);
         $ranks->above($parent, [$source => [$id]]);
     }
 

@@ -12,9 +12,16 @@ use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\NinePoint;
 use AllSquare\Core\Geometry\Point;
 use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Item\Item;
 use AllSquare\Core\Refusal;
+use AllSquare\Core\Running\Command;
+use AllSquare\Core\Running\Needs;
+use AllSquare\Core\Running\Params;
+use AllSquare\Core\Running\Report;
+use AllSquare\Core\Running\Selected;
 use AllSquare\Core\Sheet\Draft;
-use AllSquare\Core\Sheet\Item;
+use AllSquare\Core\Sheet\Figures;
+use AllSquare\Core\Sheet\Words;
 
 /** Places and sizes the bounds of items on the sheet, from its zero. */
 final readonly class Place implements Command

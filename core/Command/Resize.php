@@ -12,7 +12,15 @@ use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\NinePoint;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Geometry\Spoken;
+use AllSquare\Core\Running\Command;
+use AllSquare\Core\Running\Needs;
+use AllSquare\Core\Running\Params;
+use AllSquare\Core\Running\Report;
+use AllSquare\Core\Running\Selected;
+use AllSquare\Core\Running\SnapRequest;
 use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Sheet\Figures;
+use AllSquare\Core\Sheet\Words;
 use AllSquare\Core\Snap\Dragged;
 
 /** Sizes items by one of their handles. */
@@ -30,7 +38,7 @@ final readonly class Resize implements Command
         private bool $ratio,
         private bool $centre,
         private bool $scaleLooks,
-        private ?SnapWish $snap,
+        private ?SnapRequest $snap,
     ) {
     }
 
@@ -43,7 +51,7 @@ final readonly class Resize implements Command
             $params->flag('ratio'),
             $params->flag('centre'),
             $params->flag('scale_looks'),
-            SnapWish::from($params->value('snap')),
+            SnapRequest::from($params->value('snap')),
         );
     }
 

@@ -6,8 +6,16 @@ namespace AllSquare\Core\Command;
 
 use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Refusal;
+use AllSquare\Core\Running\Command;
+use AllSquare\Core\Running\Needs;
+use AllSquare\Core\Running\Params;
+use AllSquare\Core\Running\Repeats;
+use AllSquare\Core\Running\Report;
+use AllSquare\Core\Running\Scope;
+use AllSquare\Core\Running\Selected;
 use AllSquare\Core\Series\RingLayout;
 use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Sheet\Figures;
 
 /** Puts the first item and copies on a circle of the sheet (RULES 7). Off the pixel, because a ring must be exact. */
 final readonly class Ring implements Command

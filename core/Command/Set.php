@@ -9,14 +9,22 @@ use AllSquare\Core\Arrange\Sizer;
 use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\NinePoint;
+use AllSquare\Core\Item\Item;
+use AllSquare\Core\Item\Naming;
+use AllSquare\Core\Item\Properties;
+use AllSquare\Core\Item\Text\TextFrame;
 use AllSquare\Core\Refusal;
+use AllSquare\Core\Running\Command;
+use AllSquare\Core\Running\Needs;
+use AllSquare\Core\Running\Params;
+use AllSquare\Core\Running\Report;
+use AllSquare\Core\Running\Selected;
+use AllSquare\Core\Running\SetWords;
 use AllSquare\Core\Series\Counterparts;
 use AllSquare\Core\Sheet\Draft;
-use AllSquare\Core\Sheet\Item;
-use AllSquare\Core\Sheet\Naming;
-use AllSquare\Core\Sheet\Properties;
+use AllSquare\Core\Sheet\Figures;
+use AllSquare\Core\Sheet\Words;
 use AllSquare\Core\Text\Paragraphs;
-use AllSquare\Core\Text\TextFrame;
 
 /** Gives each item the same properties; frames are in the space of its parent. */
 final readonly class Set implements Command

@@ -8,12 +8,20 @@ use AllSquare\Core\Arrange\Mover;
 use AllSquare\Core\Arrange\Sizer;
 use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Geometry\Side;
 use AllSquare\Core\Geometry\Spoken;
-use AllSquare\Core\Measure\By;
+use AllSquare\Core\Item\By;
 use AllSquare\Core\Measure\Clearances;
-use AllSquare\Core\Measure\Side;
 use AllSquare\Core\Refusal;
+use AllSquare\Core\Running\Command;
+use AllSquare\Core\Running\Needs;
+use AllSquare\Core\Running\Params;
+use AllSquare\Core\Running\Report;
+use AllSquare\Core\Running\Scope;
+use AllSquare\Core\Running\Selected;
 use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Sheet\Figures;
+use AllSquare\Core\Sheet\Words;
 
 /** Sets the distance from a selection, as one, to what lies next on one side: it moves, or that side is sized (RULES 6). */
 final readonly class SetClearance implements Command

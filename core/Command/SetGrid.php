@@ -7,11 +7,17 @@ namespace AllSquare\Core\Command;
 use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Spoken;
-use AllSquare\Core\Grid\Division;
-use AllSquare\Core\Grid\SheetGrid;
 use AllSquare\Core\Refusal;
+use AllSquare\Core\Running\Command;
+use AllSquare\Core\Running\Needs;
+use AllSquare\Core\Running\Params;
+use AllSquare\Core\Running\Report;
+use AllSquare\Core\Sheet\Division;
 use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Sheet\Figures;
 use AllSquare\Core\Sheet\Margins;
+use AllSquare\Core\Sheet\SheetGrid;
+use AllSquare\Core\Sheet\Words;
 
 /**
  * Sets the layout grid of the sheet (RULES 9). The margins it names are the sheet's. What is not named stays; null takes

@@ -8,7 +8,12 @@ use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Spoken;
 use AllSquare\Core\Geometry\Unit;
 use AllSquare\Core\Refusal;
+use AllSquare\Core\Running\Command;
+use AllSquare\Core\Running\Needs;
+use AllSquare\Core\Running\Params;
+use AllSquare\Core\Running\Report;
 use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Sheet\Figures;
 use AllSquare\Core\Sheet\Margins;
 use AllSquare\Core\Sheet\Sheet;
 

@@ -9,9 +9,16 @@ use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Measure\Boxes;
 use AllSquare\Core\Refusal;
+use AllSquare\Core\Running\Command;
+use AllSquare\Core\Running\CutParams;
+use AllSquare\Core\Running\Needs;
+use AllSquare\Core\Running\Params;
+use AllSquare\Core\Running\Report;
+use AllSquare\Core\Running\Scope;
 use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Sheet\Figures;
+use AllSquare\Core\Sheet\Slice;
 use AllSquare\Core\Slice\NamePattern;
-use AllSquare\Core\Slice\Slice;
 use AllSquare\Core\Slice\Slices;
 
 /** Renames slices, several by a pattern; places and sizes them; sets what they take and as what they are written. */

@@ -7,7 +7,12 @@ namespace AllSquare\Core\Command;
 use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Point;
 use AllSquare\Core\Geometry\Spoken;
+use AllSquare\Core\Running\Command;
+use AllSquare\Core\Running\Needs;
+use AllSquare\Core\Running\Params;
+use AllSquare\Core\Running\Report;
 use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Sheet\Figures;
 
 /** Moves the zero of the rulers; without figures, back to the top left. */
 final readonly class SetZero implements Command

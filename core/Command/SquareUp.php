@@ -5,10 +5,19 @@ declare(strict_types=1);
 namespace AllSquare\Core\Command;
 
 use AllSquare\Core\Arrange\Mover;
-use AllSquare\Core\Arrange\SquareUp as Squaring;
+use AllSquare\Core\Arrange\Squaring;
 use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Refusal;
+use AllSquare\Core\Running\Command;
+use AllSquare\Core\Running\Moves;
+use AllSquare\Core\Running\Needs;
+use AllSquare\Core\Running\Params;
+use AllSquare\Core\Running\Report;
+use AllSquare\Core\Running\Scope;
+use AllSquare\Core\Running\Selected;
 use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Sheet\Figures;
+use AllSquare\Core\Sheet\Words;
 
 /** Finds the rows and columns that were meant, and makes them exact (RULES 7). */
 final readonly class SquareUp implements Command

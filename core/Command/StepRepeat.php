@@ -12,8 +12,17 @@ use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Matrix;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Refusal;
+use AllSquare\Core\Running\Command;
+use AllSquare\Core\Running\Needs;
+use AllSquare\Core\Running\Params;
+use AllSquare\Core\Running\Repeats;
+use AllSquare\Core\Running\Report;
+use AllSquare\Core\Running\Scope;
+use AllSquare\Core\Running\Selected;
 use AllSquare\Core\Series\StepLayout;
 use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Sheet\Figures;
+use AllSquare\Core\Sheet\Words;
 
 /** Copies items at a constant offset, turn and inset, so many times or until the margins (RULES 7). */
 final readonly class StepRepeat implements Command

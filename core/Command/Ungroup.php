@@ -5,10 +5,17 @@ declare(strict_types=1);
 namespace AllSquare\Core\Command;
 
 use AllSquare\Core\Arrange\Ranks;
-use AllSquare\Core\Arrange\Rehousing;
+use AllSquare\Core\Arrange\Reparenting;
+use AllSquare\Core\Item\Item;
 use AllSquare\Core\Refusal;
+use AllSquare\Core\Running\Command;
+use AllSquare\Core\Running\Needs;
+use AllSquare\Core\Running\Params;
+use AllSquare\Core\Running\Report;
+use AllSquare\Core\Running\Scope;
+use AllSquare\Core\Running\Selected;
 use AllSquare\Core\Sheet\Draft;
-use AllSquare\Core\Sheet\Item;
+use AllSquare\Core\Sheet\Words;
 
 /** Takes groups apart; what was in them stays where it is on the sheet. */
 final readonly class Ungroup implements Command
@@ -49,7 +56,7 @@ final readonly class Ungroup implements Command
     {
         $children = array_map(static fn (Item $item): string => $item->id, $draft->tree->children($group->id));
         $siblings = array_map(static fn (Item $item): string => $item->id, $draft->tree->children($group->parent));
-        $rehousing = new Rehousing($draft);
+        $rehousing = new Reparenting($draft);
         foreach ($children as $id) {
             $rehousing->move($id, $group->parent, $draft->item($id)->rank);
             $child = $draft->item($id);

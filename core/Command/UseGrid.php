@@ -5,8 +5,12 @@ declare(strict_types=1);
 namespace AllSquare\Core\Command;
 
 use AllSquare\Core\Geometry\Axis;
-use AllSquare\Core\Grid\SheetGrid;
+use AllSquare\Core\Running\Command;
+use AllSquare\Core\Running\Needs;
+use AllSquare\Core\Running\Params;
+use AllSquare\Core\Running\Report;
 use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Sheet\SheetGrid;
 
 /** Lays a named grid of the document, with its margins, over the sheet. */
 final readonly class UseGrid implements Command

@@ -6,9 +6,13 @@ namespace AllSquare\Core\Command;
 
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Running\Command;
+use AllSquare\Core\Running\Needs;
+use AllSquare\Core\Running\Params;
+use AllSquare\Core\Running\Report;
 use AllSquare\Core\Sheet\Draft;
-use AllSquare\Core\Slice\Scale;
-use AllSquare\Core\Slice\Slice;
+use AllSquare\Core\Sheet\Scale;
+use AllSquare\Core\Sheet\Slice;
 use AllSquare\Core\Slice\Slices;
 
 /**

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Format;
 
-use AllSquare\Core\Grid\NamedGrid;
-use AllSquare\Core\Slice\Preset;
+use AllSquare\Core\Sheet\NamedGrid;
+use AllSquare\Core\Sheet\Preset;
 
 /** A document with everything in it but its history. */
 final readonly class DocumentContent

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Format;
 
-use AllSquare\Core\Grid\NamedGrid;
-use AllSquare\Core\Guide\Guide;
-use AllSquare\Core\Measure\Dimension;
+use AllSquare\Core\Item\Item;
+use AllSquare\Core\Item\ItemData;
 use AllSquare\Core\Refusal;
-use AllSquare\Core\Sheet\Item;
-use AllSquare\Core\Sheet\ItemData;
+use AllSquare\Core\Sheet\Dimension;
+use AllSquare\Core\Sheet\Guide;
+use AllSquare\Core\Sheet\NamedGrid;
+use AllSquare\Core\Sheet\Preset;
+use AllSquare\Core\Sheet\Slice;
 use AllSquare\Core\Sheet\Tree;
-use AllSquare\Core\Slice\Preset;
-use AllSquare\Core\Slice\Slice;
 
 /**
  * A document as a JSON file (schema/document-file.json). It holds everything it uses; its fonts are those that ship with the

@@ -6,32 +6,32 @@ namespace AllSquare\Core\Format;
 
 use AllSquare\Core\Arrange\GroupFit;
 use AllSquare\Core\Arrange\Ranks;
-use AllSquare\Core\Command\Execution;
 use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Point;
 use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Geometry\Side;
 use AllSquare\Core\Geometry\Unit;
-use AllSquare\Core\Grid\NamedGrid;
-use AllSquare\Core\Grid\SheetGrid;
-use AllSquare\Core\Guide\Guide;
-use AllSquare\Core\Measure\By;
-use AllSquare\Core\Measure\Dimension;
-use AllSquare\Core\Measure\Side;
+use AllSquare\Core\Item\By;
+use AllSquare\Core\Item\Item;
+use AllSquare\Core\Item\ItemData;
+use AllSquare\Core\Item\Naming;
+use AllSquare\Core\Item\Text\TextFrame;
 use AllSquare\Core\Refusal;
+use AllSquare\Core\Running\Execution;
+use AllSquare\Core\Sheet\Cut;
+use AllSquare\Core\Sheet\Dimension;
 use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Sheet\Guide;
+use AllSquare\Core\Sheet\HandOverSettings;
 use AllSquare\Core\Sheet\Ids;
-use AllSquare\Core\Sheet\Item;
-use AllSquare\Core\Sheet\ItemData;
 use AllSquare\Core\Sheet\Margins;
-use AllSquare\Core\Sheet\Naming;
+use AllSquare\Core\Sheet\NamedGrid;
+use AllSquare\Core\Sheet\Preset;
 use AllSquare\Core\Sheet\Sheet;
-use AllSquare\Core\Slice\Cut;
-use AllSquare\Core\Slice\Preset;
-use AllSquare\Core\Slice\Settings;
+use AllSquare\Core\Sheet\SheetGrid;
 use AllSquare\Core\Slice\Slices;
 use AllSquare\Core\Text\FontLibrary;
-use AllSquare\Core\Text\TextFrame;
 
 /** Makes a document of what a file says, whose shape has been checked against schema/document-file.json. Everything gets new ids. */
 final readonly class DocumentReader
@@ -51,7 +51,7 @@ final readonly class DocumentReader
             Naming::checked(self::word($file, 'name')),
             array_map($this->sheet(...), self::list($file, 'sheets')),
             array_map(fn (array $grid): NamedGrid => NamedGrid::fromArray($this->ids->next(), Naming::checked(self::word($grid, 'name')), $grid), self::list($file, 'grids')),
-            array_map(fn (array $preset): Preset => new Preset($this->ids->next(), Naming::checked(self::word($preset, 'name')), Settings::fromArray($preset)), self::list($file, 'presets')),
+            array_map(fn (array $preset): Preset => new Preset($this->ids->next(), Naming::checked(self::word($preset, 'name')), HandOverSettings::fromArray($preset)), self::list($file, 'presets')),
         );
     }
 

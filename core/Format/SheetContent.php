@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Format;
 
-use AllSquare\Core\Guide\Guide;
-use AllSquare\Core\Measure\Dimension;
-use AllSquare\Core\Sheet\Item;
+use AllSquare\Core\Item\Item;
+use AllSquare\Core\Sheet\Dimension;
+use AllSquare\Core\Sheet\Guide;
 use AllSquare\Core\Sheet\Sheet;
-use AllSquare\Core\Slice\Slice;
+use AllSquare\Core\Sheet\Slice;
 
 /** A sheet with everything on it. */
 final readonly class SheetContent

@@ -6,10 +6,10 @@ namespace AllSquare\Core\Measure;
 
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Rect;
-use AllSquare\Core\Sheet\Item;
+use AllSquare\Core\Item\Item;
+use AllSquare\Core\Item\Text\TextFrame;
 use AllSquare\Core\Sheet\Tree;
 use AllSquare\Core\Text\FontLibrary;
-use AllSquare\Core\Text\TextFrame;
 
 /** The first baseline of items (docs/ARCHITECTURE.md, Text). What has no text that stands upright has its bottom. */
 final readonly class Baseline

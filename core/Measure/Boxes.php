@@ -7,8 +7,9 @@ namespace AllSquare\Core\Measure;
 use AllSquare\Core\Geometry\Angle;
 use AllSquare\Core\Geometry\Matrix;
 use AllSquare\Core\Geometry\Rect;
-use AllSquare\Core\Paint\Painters;
-use AllSquare\Core\Sheet\Item;
+use AllSquare\Core\Item\By;
+use AllSquare\Core\Item\Item;
+use AllSquare\Core\Item\Painters;
 use AllSquare\Core\Sheet\Tree;
 use AllSquare\Core\Text\FontLibrary;
 

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Measure;
 
-use AllSquare\Core\Sheet\Item;
+use AllSquare\Core\Geometry\Side;
+use AllSquare\Core\Item\Item;
 
 /** How far it is from one side of something to what lies next there. */
 final readonly class Clearance

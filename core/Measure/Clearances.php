@@ -6,7 +6,9 @@ namespace AllSquare\Core\Measure;
 
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Rect;
-use AllSquare\Core\Sheet\Item;
+use AllSquare\Core\Geometry\Side;
+use AllSquare\Core\Item\By;
+use AllSquare\Core\Item\Item;
 use AllSquare\Core\Sheet\Tree;
 
 /** The distances from a selection, taken as one, to what lies next on its four sides (RULES 6). */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace AllSquare\Core\Measure;
 
 use AllSquare\Core\Geometry\Rect;
-use AllSquare\Core\Paint\Painters;
+use AllSquare\Core\Item\Painters;
 use AllSquare\Core\Sheet\Tree;
 use AllSquare\Core\Text\FontLibrary;
 

@@ -6,6 +6,8 @@ namespace AllSquare\Core\Measure;
 
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Geometry\Side;
+use AllSquare\Core\Item\By;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\UnknownItem;
 

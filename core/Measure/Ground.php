@@ -7,7 +7,7 @@ namespace AllSquare\Core\Measure;
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Matrix;
 use AllSquare\Core\Geometry\Rect;
-use AllSquare\Core\Sheet\Item;
+use AllSquare\Core\Item\Item;
 use AllSquare\Core\Sheet\Tree;
 
 /**

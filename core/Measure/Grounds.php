@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Measure;
 
+use AllSquare\Core\Sheet\Plan;
+
 /**
  * What each thing of a plan lies on: the smallest beneath it that contains its box and is no group (RULES 1 and 6).
  *

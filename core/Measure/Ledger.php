@@ -7,13 +7,16 @@ namespace AllSquare\Core\Measure;
 use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Geometry\Side;
+use AllSquare\Core\Sheet\Placed;
+use AllSquare\Core\Sheet\Plan;
 
 /** Every gap of a sheet between neighbours, and every inset from what things lie on (RULES 6). */
 final readonly class Ledger
 {
     /**
      * @param  list<Gap>  $gaps
-     * @param  list<Inset>  $insets
+     * @param  list<EdgeGap>  $insets
      */
     private function __construct(public array $gaps, public array $insets)
     {
@@ -55,7 +58,7 @@ final readonly class Ledger
 
         return new self(
             array_values(array_filter($this->gaps, static fn (Gap $gap): bool => isset($is[$gap->a], $is[$gap->b]))),
-            array_values(array_filter($this->insets, static fn (Inset $inset): bool => isset($is[$inset->item]))),
+            array_values(array_filter($this->insets, static fn (EdgeGap $inset): bool => isset($is[$inset->item]))),
         );
     }
 
@@ -105,7 +108,7 @@ final readonly class Ledger
 
     /**
      * @param  int  $i  its place among its siblings
-     * @return list<Inset>
+     * @return list<EdgeGap>
      */
     private static function insets(Placed $one, ?Placed $ground, Rect $sheet, int $i, Adjacency $across, Adjacency $down): array
     {
@@ -127,7 +130,7 @@ final readonly class Ledger
         $insets = [];
         foreach ($sizes as [$side, $size]) {
             if ($size > -Length::SAME) {
-                $insets[] = new Inset($one->id, $ground?->id, $side, $size > 0 ? Length::settle($size) : 0.0);
+                $insets[] = new EdgeGap($one->id, $ground?->id, $side, $size > 0 ? Length::settle($size) : 0.0);
             }
         }
 
@@ -153,8 +156,8 @@ final readonly class Ledger
     }
 
     /**
-     * @param  list<Inset>  $insets  those of one item together
-     * @return list<Inset>
+     * @param  list<EdgeGap>  $insets  those of one item together
+     * @return list<EdgeGap>
      */
     private static function oddInsets(OddGaps $odd, array $insets): array
     {

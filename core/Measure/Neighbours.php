@@ -7,6 +7,7 @@ namespace AllSquare\Core\Measure;
 use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Geometry\Side;
 
 /**
  * What lies next to something, among its siblings (RULES 6).

@@ -37,22 +37,22 @@ final readonly class OddGaps
     /**
      * Of four insets, three that agree make the fourth odd.
      *
-     * @param  list<Inset>  $insets  of one item
-     * @return list<Inset>
+     * @param  list<EdgeGap>  $insets  of one item
+     * @return list<EdgeGap>
      */
     public function amongInsets(array $insets): array
     {
         if (count($insets) !== 4) {
             return $insets;
         }
-        $counts = array_count_values(array_map(static fn (Inset $inset): int => (int) round($inset->size * 1000), $insets));
+        $counts = array_count_values(array_map(static fn (EdgeGap $inset): int => (int) round($inset->size * 1000), $insets));
         arsort($counts);
         if (reset($counts) !== 3) {
             return $insets;
         }
         $agreed = (float) (array_key_first($counts) / 1000);
 
-        return array_map(static fn (Inset $inset): Inset => $inset->size === $agreed ? $inset : new Inset($inset->item, $inset->ground, $inset->side, $inset->size, $agreed), $insets);
+        return array_map(static fn (EdgeGap $inset): EdgeGap => $inset->size === $agreed ? $inset : new EdgeGap($inset->item, $inset->ground, $inset->side, $inset->size, $agreed), $insets);
     }
 
     /**

@@ -6,7 +6,9 @@ namespace AllSquare\Core\Paint;
 
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Rect;
-use AllSquare\Core\Sheet\Item;
+use AllSquare\Core\Item\Item;
+use AllSquare\Core\Item\Look;
+use AllSquare\Core\Item\Text\WordPainter;
 use AllSquare\Core\Sheet\Tree;
 use AllSquare\Core\Text\FontFaces;
 use AllSquare\Core\Text\FontLibrary;

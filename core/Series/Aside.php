@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Series;
 
+use AllSquare\Core\Item\Item;
+use AllSquare\Core\Item\ItemData;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Sheet\Draft;
-use AllSquare\Core\Sheet\Item;
-use AllSquare\Core\Sheet\ItemData;
 use AllSquare\Core\Text\FontLibrary;
 
 /**

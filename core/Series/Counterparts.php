@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Series;
 
-use AllSquare\Core\Sheet\Item;
+use AllSquare\Core\Item\Item;
 use AllSquare\Core\Sheet\Tree;
 
 /** What stands for the same thing in the other members of a series, so that an edit of one's look goes to all. */

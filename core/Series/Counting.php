@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Series;
 
+use AllSquare\Core\Item\Item;
+use AllSquare\Core\Item\Naming;
+use AllSquare\Core\Item\Text\TextFrame;
 use AllSquare\Core\Sheet\Draft;
-use AllSquare\Core\Sheet\Item;
-use AllSquare\Core\Sheet\Naming;
-use AllSquare\Core\Text\TextFrame;
 
 /** What copies are called and what they say: the same, running figures that count up (01, 02, 03), or a list, one line each. */
 final readonly class Counting

@@ -7,9 +7,9 @@ namespace AllSquare\Core\Series;
 use AllSquare\Core\Arrange\GroupFit;
 use AllSquare\Core\Arrange\Ranks;
 use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Item\Item;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Sheet\Draft;
-use AllSquare\Core\Sheet\Item;
 
 /**
  * Gives a series other numbers: members are added or taken away at its end, and all are laid out anew.

@@ -6,9 +6,9 @@ namespace AllSquare\Core\Series;
 
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Point;
+use AllSquare\Core\Item\Item;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Sheet\Draft;
-use AllSquare\Core\Sheet\Item;
 use AllSquare\Core\Text\FontLibrary;
 
 /** All kinds of layouts, and how groups keep them. */

@@ -8,12 +8,12 @@ use AllSquare\Core\Arrange\Copies;
 use AllSquare\Core\Arrange\GroupFit;
 use AllSquare\Core\Arrange\Mover;
 use AllSquare\Core\Arrange\Ranks;
-use AllSquare\Core\Arrange\Rehousing;
+use AllSquare\Core\Arrange\Reparenting;
 use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Item\Item;
+use AllSquare\Core\Item\Kinds;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Sheet\Draft;
-use AllSquare\Core\Sheet\Item;
-use AllSquare\Core\Sheet\Kind\Kinds;
 
 /** Makes copies until there are as many as a layout has places, lays them out, and keeps them as a series if wished. */
 final readonly class Repetition
@@ -122,7 +122,7 @@ final readonly class Repetition
             [...$kind->properties(), 'series' => Layouts::stored($this->layout, $this->counting)],
         );
         $this->draft->add($group);
-        $rehousing = new Rehousing($this->draft);
+        $rehousing = new Reparenting($this->draft);
         foreach ($members as $i => $id) {
             $rehousing->move($id, $group->id, $i * Ranks::STEP);
         }

@@ -4,11 +4,7 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Sheet;
 
-use AllSquare\Core\Grid\NamedGrid;
-use AllSquare\Core\Guide\Guide;
-use AllSquare\Core\Measure\Dimension;
-use AllSquare\Core\Slice\Preset;
-use AllSquare\Core\Slice\Slice;
+use AllSquare\Core\Item\Item;
 
 /** What a command did, as pairs of before and after; null before what was created, null after what was removed. */
 final readonly class Change

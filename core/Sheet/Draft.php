@@ -4,17 +4,13 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Sheet;
 
+use AllSquare\Core\Equality;
 use AllSquare\Core\Geometry\Unit;
-use AllSquare\Core\Grid\NamedGrid;
-use AllSquare\Core\Guide\Guide;
+use AllSquare\Core\Item\By;
+use AllSquare\Core\Item\Item;
 use AllSquare\Core\Measure\Baseline;
 use AllSquare\Core\Measure\Boxes;
-use AllSquare\Core\Measure\By;
-use AllSquare\Core\Measure\Dimension;
-use AllSquare\Core\Measure\Plan;
 use AllSquare\Core\Refusal;
-use AllSquare\Core\Slice\Preset;
-use AllSquare\Core\Slice\Slice;
 use AllSquare\Core\Text\FontLibrary;
 use AllSquare\Core\UnknownItem;
 
@@ -28,20 +24,20 @@ final class Draft
 
     public readonly Tree $tree;
 
-    /** @var Drawer<Slice> */
-    public readonly Drawer $slices;
+    /** @var Collection<Slice> */
+    public readonly Collection $slices;
 
-    /** @var Drawer<Guide> */
-    public readonly Drawer $guides;
+    /** @var Collection<Guide> */
+    public readonly Collection $guides;
 
-    /** @var Drawer<Dimension> */
-    public readonly Drawer $dimensions;
+    /** @var Collection<Dimension> */
+    public readonly Collection $dimensions;
 
-    /** @var Drawer<NamedGrid> of the whole document */
-    public readonly Drawer $grids;
+    /** @var Collection<NamedGrid> of the whole document */
+    public readonly Collection $grids;
 
-    /** @var Drawer<Preset> of the whole document */
-    public readonly Drawer $presets;
+    /** @var Collection<Preset> of the whole document */
+    public readonly Collection $presets;
 
     /** @var array<string, Item> */
     private readonly array $itemsBefore;
@@ -78,11 +74,11 @@ final class Draft
         $this->tree = new Tree($items);
         $this->itemsBefore = $this->tree->all();
         $this->sheetBefore = $sheet;
-        $this->slices = new Drawer(self::byId($slices), 'slice');
-        $this->guides = new Drawer(self::byId($guides), 'guide');
-        $this->dimensions = new Drawer(self::byId($dimensions), 'dimension');
-        $this->grids = new Drawer(self::byId($grids), 'grid');
-        $this->presets = new Drawer(self::byId($presets), 'preset');
+        $this->slices = new Collection(self::byId($slices), 'slice');
+        $this->guides = new Collection(self::byId($guides), 'guide');
+        $this->dimensions = new Collection(self::byId($dimensions), 'dimension');
+        $this->grids = new Collection(self::byId($grids), 'grid');
+        $this->presets = new Collection(self::byId($presets), 'preset');
     }
 
     public function sheet(): Sheet
@@ -150,7 +146,7 @@ final class Draft
     public function change(): Change
     {
         return new Change(
-            Drawer::differences($this->itemsBefore, $this->tree->all()),
+            Collection::differences($this->itemsBefore, $this->tree->all()),
             $this->slices->changes(),
             Equality::of($this->sheetBefore, $this->sheet) ? null : [$this->sheetBefore, $this->sheet],
             $this->guides->changes(),

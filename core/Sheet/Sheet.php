@@ -8,7 +8,6 @@ use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Point;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Geometry\Unit;
-use AllSquare\Core\Grid\SheetGrid;
 use AllSquare\Core\Refusal;
 
 /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace AllSquare\Core\Sheet;
 
 use AllSquare\Core\Geometry\Matrix;
+use AllSquare\Core\Item\Item;
 use AllSquare\Core\UnknownItem;
 
 /**

@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace AllSquare\Core\Slice;
 
 use AllSquare\Core\Geometry\Rect;
-use AllSquare\Core\Paint\Look;
-use AllSquare\Core\Sheet\Item;
+use AllSquare\Core\Item\Item;
+use AllSquare\Core\Item\Look;
+use AllSquare\Core\Sheet\Slice;
 use AllSquare\Core\Sheet\Tree;
 
 /** What slices come to on a sheet: the area that each is painted from, and what it takes. */

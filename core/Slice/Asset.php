@@ -6,7 +6,10 @@ namespace AllSquare\Core\Slice;
 
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Sheet\FileFormat;
+use AllSquare\Core\Sheet\Scale;
 use AllSquare\Core\Sheet\Sheet;
+use AllSquare\Core\Sheet\Slice;
 
 /** One file that is to be made of a slice. */
 final readonly class Asset
@@ -21,7 +24,7 @@ final readonly class Asset
      */
     public function __construct(
         public Slice $slice,
-        public Format $format,
+        public FileFormat $format,
         public ?Scale $scale,
         public string $file,
         public Rect $area,

@@ -7,10 +7,10 @@ namespace AllSquare\Core\Slice;
 use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Rect;
-use AllSquare\Core\Grid\SheetGrid;
-use AllSquare\Core\Guide\Guide;
 use AllSquare\Core\Refusal;
+use AllSquare\Core\Sheet\Guide;
 use AllSquare\Core\Sheet\Sheet;
+use AllSquare\Core\Sheet\SheetGrid;
 
 /** The cells into which guides or the grid divide a sheet, row by row: each with its row and column, from 1. */
 final readonly class Cells

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Slice;
 
+use AllSquare\Core\Sheet\FileFormat;
+use AllSquare\Core\Sheet\Scale;
 use Normalizer;
 
 /**
@@ -53,7 +55,7 @@ final class FileNames
     }
 
     /** The file of a stem: "x.png" at 1x, "x@2x.png", "x-300w.png"; drawings have no size. */
-    public static function file(string $stem, ?Scale $scale, Format $format): string
+    public static function file(string $stem, ?Scale $scale, FileFormat $format): string
     {
         return $stem.($scale?->suffix() ?? '').'.'.$format->extension();
     }

@@ -6,7 +6,11 @@ namespace AllSquare\Core\Slice;
 
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Sheet\FileFormat;
+use AllSquare\Core\Sheet\HandOverSettings;
+use AllSquare\Core\Sheet\Scale;
 use AllSquare\Core\Sheet\Sheet;
+use AllSquare\Core\Sheet\Slice;
 
 /** Which files slices become, what they are called, and what is to be known about them beforehand. */
 final readonly class HandingOver
@@ -25,7 +29,7 @@ final readonly class HandingOver
      * @param  list<Slice>  $slices
      * @param  FileNames  $names  those given out already in the same archive
      */
-    public static function of(Sheet $sheet, array $slices, Settings $settings, Areas $areas, FileNames $names = new FileNames): self
+    public static function of(Sheet $sheet, array $slices, HandOverSettings $settings, Areas $areas, FileNames $names = new FileNames): self
     {
         $assets = $warnings = [];
         foreach ($slices as $slice) {
@@ -45,12 +49,12 @@ final readonly class HandingOver
                     );
                 }
             }
-            $isRaster = array_filter($formats, static fn (Format $format): bool => $format->isRaster()) !== [];
+            $isRaster = array_filter($formats, static fn (FileFormat $format): bool => $format->isRaster()) !== [];
             array_push($warnings, ...self::warnings($sheet, $slice, $area, $isRaster ? $scales : [], $areas));
             if ($why !== null) {
                 $warnings[] = new Warning($slice->id, Warning::RENAMED, "becomes \"$stem\": $why");
             }
-            if ($colour === null && in_array(Format::Jpeg, $formats, true)) {
+            if ($colour === null && in_array(FileFormat::Jpeg, $formats, true)) {
                 $warnings[] = new Warning($slice->id, Warning::NOT_CLEAR, 'JPEG cannot be clear; it is painted on '.($sheet->background ?? '#ffffff'));
             }
         }

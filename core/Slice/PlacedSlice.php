@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Slice;
 
-use AllSquare\Core\Sheet\Kind\Kind;
+use AllSquare\Core\Item\Kind;
 
 /** What a slice is while it is arranged: a plain box that paints nothing. No item of a sheet is of this kind. */
 final class PlacedSlice implements Kind

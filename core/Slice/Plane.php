@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Slice;
 
-use AllSquare\Core\Measure\By;
-use AllSquare\Core\Measure\Placed;
-use AllSquare\Core\Measure\Plan;
+use AllSquare\Core\Item\By;
+use AllSquare\Core\Item\Item;
 use AllSquare\Core\Sheet\Draft;
-use AllSquare\Core\Sheet\Item;
+use AllSquare\Core\Sheet\Placed;
+use AllSquare\Core\Sheet\Plan;
+use AllSquare\Core\Sheet\Slice;
 
 /** Slices as things to be arranged: each a box of its own on the sheet, beside the guides and the grid. */
 final readonly class Plane

@@ -6,11 +6,13 @@ namespace AllSquare\Core\Slice;
 
 use AllSquare\Core\Arrange\Ranks;
 use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Item\Naming;
 use AllSquare\Core\Measure\Boxes;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Sheet\Change;
+use AllSquare\Core\Sheet\Cut;
 use AllSquare\Core\Sheet\Draft;
-use AllSquare\Core\Sheet\Naming;
+use AllSquare\Core\Sheet\Slice;
 
 /** The slices of a sheet under work: names are unique whatever their case, since they become files. */
 final readonly class Slices

@@ -7,11 +7,11 @@ namespace AllSquare\Core\Snap;
 use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Rect;
-use AllSquare\Core\Grid\SheetGrid;
-use AllSquare\Core\Guide\Guide;
 use AllSquare\Core\Measure\Adjacency;
-use AllSquare\Core\Measure\Plan;
+use AllSquare\Core\Sheet\Guide;
+use AllSquare\Core\Sheet\Plan;
 use AllSquare\Core\Sheet\Sheet;
+use AllSquare\Core\Sheet\SheetGrid;
 
 /** Finds what a drag can snap to on a sheet, once when it starts (RULES 10). */
 final readonly class CandidateFinder
@@ -25,7 +25,7 @@ final readonly class CandidateFinder
     }
 
     /**
-     * @param  list<Kind>  $kinds  those that are switched on
+     * @param  list<SnapKind>  $kinds  those that are switched on
      * @param  list<string>  $dragged  ids of what is dragged: neither they, nor what is in them, nor the groups they are in are snapped to
      * @param  Dragged|null  $what  to find places between others that it would fit
      */
@@ -33,7 +33,7 @@ final readonly class CandidateFinder
     {
         $out = $this->leftOut($dragged);
         $ids = $boxes = $baselines = $at = [];
-        if (array_intersect(array_map(static fn (Kind $kind): string => $kind->value, $kinds), ['edge', 'centre', 'gap', 'size']) !== []) {
+        if (array_intersect(array_map(static fn (SnapKind $kind): string => $kind->value, $kinds), ['edge', 'centre', 'gap', 'size']) !== []) {
             foreach ($this->plan->placed as $i => $one) {
                 if (! isset($out[$i])) {
                     $at[$i] = count($ids);
@@ -46,14 +46,14 @@ final readonly class CandidateFinder
             }
         }
         $gaps = ['x' => [], 'y' => []];
-        if ($what !== null && in_array(Kind::Gap, $kinds, true)) {
+        if ($what !== null && in_array(SnapKind::Gap, $kinds, true)) {
             $beside = $this->beside($dragged, $at);
             foreach (Axis::cases() as $axis) {
                 $gaps[$axis->value] = self::gaps($axis, $beside, $boxes, $what);
             }
         }
 
-        return new Candidates($kinds, $ids, $boxes, $baselines, ['x' => $this->lines(Axis::X, $kinds), 'y' => $this->lines(Axis::Y, $kinds)], $gaps, in_array(Kind::Module, $kinds, true) ? $this->sheet->grid->module : null);
+        return new Candidates($kinds, $ids, $boxes, $baselines, ['x' => $this->lines(Axis::X, $kinds), 'y' => $this->lines(Axis::Y, $kinds)], $gaps, in_array(SnapKind::Module, $kinds, true) ? $this->sheet->grid->module : null);
     }
 
     /**
@@ -132,15 +132,15 @@ final readonly class CandidateFinder
             }
             [$before, $after] = [$beside[$a], $beside[$b]];
             $room = $what->sizes ? $size : $size + $extent;
-            if (in_array(Part::Lead, $parts, true) && ! $among->isBlockedAhead($b, $among->trail[$b] + $room)) {
-                $gaps[] = new EqualGap(Length::settle($among->trail[$b] + $size), Part::Lead, $size, $low, $high, $before, $after);
+            if (in_array(SnapPart::Lead, $parts, true) && ! $among->isBlockedAhead($b, $among->trail[$b] + $room)) {
+                $gaps[] = new EqualGap(Length::settle($among->trail[$b] + $size), SnapPart::Lead, $size, $low, $high, $before, $after);
             }
-            if (in_array(Part::Trail, $parts, true) && ! $among->isBlockedBehind($a, $among->lead[$a] - $room)) {
-                $gaps[] = new EqualGap(Length::settle($among->lead[$a] - $size), Part::Trail, $size, $low, $high, $before, $after);
+            if (in_array(SnapPart::Trail, $parts, true) && ! $among->isBlockedBehind($a, $among->lead[$a] - $room)) {
+                $gaps[] = new EqualGap(Length::settle($among->lead[$a] - $size), SnapPart::Trail, $size, $low, $high, $before, $after);
             }
             if (! $what->sizes && $extent < $size - Length::SAME) {
                 $half = ($size - $extent) / 2;
-                $gaps[] = new EqualGap(Length::settle($among->trail[$a] + $half), Part::Lead, Length::settle($half), $low, $high, $before, $after);
+                $gaps[] = new EqualGap(Length::settle($among->trail[$a] + $half), SnapPart::Lead, Length::settle($half), $low, $high, $before, $after);
             }
         }
 
@@ -148,8 +148,8 @@ final readonly class CandidateFinder
     }
 
     /**
-     * @param  list<Kind>  $kinds
-     * @return list<Line>
+     * @param  list<SnapKind>  $kinds
+     * @return list<SnapLine>
      */
     private function lines(Axis $axis, array $kinds): array
     {
@@ -157,36 +157,36 @@ final readonly class CandidateFinder
         $across = $axis->across();
         [$low, $high] = [0.0, $across->size($sheet->box())];
         $lines = [];
-        if (in_array(Kind::Guide, $kinds, true)) {
+        if (in_array(SnapKind::Guide, $kinds, true)) {
             foreach ($this->guides as $guide) {
                 if ($guide->axis === $axis) {
-                    $lines[] = new Line($guide->at, Kind::Guide, $low, $high, $guide->id);
+                    $lines[] = new SnapLine($guide->at, SnapKind::Guide, $low, $high, $guide->id);
                 }
             }
         }
         [$from, $to] = SheetGrid::between($sheet, $axis);
         $extent = $axis->size($sheet->box());
-        if (in_array(Kind::Margin, $kinds, true)) {
+        if (in_array(SnapKind::Margin, $kinds, true)) {
             // A margin of nothing is the edge of the sheet.
             if ($from > 0.0) {
-                $lines[] = new Line(Length::settle($from), Kind::Margin, $low, $high, 'margin');
+                $lines[] = new SnapLine(Length::settle($from), SnapKind::Margin, $low, $high, 'margin');
             }
             if ($to < $extent) {
-                $lines[] = new Line(Length::settle($to), Kind::Margin, $low, $high, 'margin');
+                $lines[] = new SnapLine(Length::settle($to), SnapKind::Margin, $low, $high, 'margin');
             }
         }
-        if (in_array(Kind::Grid, $kinds, true)) {
+        if (in_array(SnapKind::Grid, $kinds, true)) {
             foreach (SheetGrid::spans($sheet, $axis) as $i => [$start, $end]) {
                 $name = ($axis === Axis::X ? 'column ' : 'row ').($i + 1);
-                $lines[] = new Line($start, Kind::Grid, $low, $high, $name);
-                $lines[] = new Line($end, Kind::Grid, $low, $high, $name);
+                $lines[] = new SnapLine($start, SnapKind::Grid, $low, $high, $name);
+                $lines[] = new SnapLine($end, SnapKind::Grid, $low, $high, $name);
             }
             foreach ($axis === Axis::Y ? SheetGrid::baselines($sheet) : [] as $at) {
-                $lines[] = new Line($at, Kind::Grid, $low, $high, 'baseline');
+                $lines[] = new SnapLine($at, SnapKind::Grid, $low, $high, 'baseline');
             }
         }
-        if (in_array(Kind::Sheet, $kinds, true)) {
-            array_push($lines, new Line(0.0, Kind::Sheet, $low, $high, 'edge'), new Line($extent / 2, Kind::Sheet, $low, $high, 'centre'), new Line($extent, Kind::Sheet, $low, $high, 'edge'));
+        if (in_array(SnapKind::Sheet, $kinds, true)) {
+            array_push($lines, new SnapLine(0.0, SnapKind::Sheet, $low, $high, 'edge'), new SnapLine($extent / 2, SnapKind::Sheet, $low, $high, 'centre'), new SnapLine($extent, SnapKind::Sheet, $low, $high, 'edge'));
         }
 
         return $lines;

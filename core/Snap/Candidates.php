@@ -11,11 +11,11 @@ use AllSquare\Core\Geometry\Rect;
 final readonly class Candidates
 {
     /**
-     * @param  list<Kind>  $kinds  those that are switched on
+     * @param  list<SnapKind>  $kinds  those that are switched on
      * @param  list<string>  $ids  of the items
      * @param  list<Rect>  $boxes
      * @param  array<int, float>  $baselines  px, by place, of those that have letters
-     * @param  array{x: list<Line>, y: list<Line>}  $lines
+     * @param  array{x: list<SnapLine>, y: list<SnapLine>}  $lines
      * @param  array{x: list<EqualGap>, y: list<EqualGap>}  $gaps
      * @param  float|null  $module  px
      */
@@ -23,12 +23,12 @@ final readonly class Candidates
     {
     }
 
-    public function has(Kind $kind): bool
+    public function has(SnapKind $kind): bool
     {
         return in_array($kind, $this->kinds, true);
     }
 
-    /** @return list<Line> */
+    /** @return list<SnapLine> */
     public function lines(Axis $axis): array
     {
         return $this->lines[$axis->value];
@@ -52,7 +52,7 @@ final readonly class Candidates
         }
         $lines = $gaps = [];
         foreach (Axis::cases() as $axis) {
-            $lines[$axis->value] = array_map(static fn (Line $line): array => ['at' => $line->at, 'kind' => $line->kind->value, 'low' => $line->low, 'high' => $line->high, 'from' => $line->from], $this->lines($axis));
+            $lines[$axis->value] = array_map(static fn (SnapLine $line): array => ['at' => $line->at, 'kind' => $line->kind->value, 'low' => $line->low, 'high' => $line->high, 'from' => $line->from], $this->lines($axis));
             $columns = ['at' => [], 'part' => [], 'size' => [], 'low' => [], 'high' => [], 'a' => [], 'b' => []];
             foreach ($this->gaps($axis) as $gap) {
                 $columns['at'][] = $gap->at;

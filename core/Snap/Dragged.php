@@ -12,8 +12,8 @@ final readonly class Dragged
 {
     /**
      * @param  Rect  $box  of all that is dragged, together, before the drag
-     * @param  list<Part>  $across  the parts that move across
-     * @param  list<Part>  $down  and down
+     * @param  list<SnapPart>  $across  the parts that move across
+     * @param  list<SnapPart>  $down  and down
      * @param  float|null  $baseline  its first line of letters, px
      * @param  bool  $sizes  whether it is sized rather than moved
      * @param  bool  $whole  whether it is brought to whole pixels
@@ -24,9 +24,9 @@ final readonly class Dragged
 
     public static function moved(Rect $box, bool $whole, ?float $baseline = null): self
     {
-        $parts = [Part::Lead, Part::Centre, Part::Trail];
+        $parts = [SnapPart::Lead, SnapPart::Centre, SnapPart::Trail];
 
-        return new self($box, $parts, $baseline === null ? $parts : [...$parts, Part::Baseline], $baseline, false, $whole);
+        return new self($box, $parts, $baseline === null ? $parts : [...$parts, SnapPart::Baseline], $baseline, false, $whole);
     }
 
     /** @param  string  $handle  one of the eight, such as "left" or "bottom-right" */
@@ -34,28 +34,28 @@ final readonly class Dragged
     {
         return new self(
             $box,
-            str_contains($handle, 'left') ? [Part::Lead] : (str_contains($handle, 'right') ? [Part::Trail] : []),
-            str_contains($handle, 'top') ? [Part::Lead] : (str_contains($handle, 'bottom') ? [Part::Trail] : []),
+            str_contains($handle, 'left') ? [SnapPart::Lead] : (str_contains($handle, 'right') ? [SnapPart::Trail] : []),
+            str_contains($handle, 'top') ? [SnapPart::Lead] : (str_contains($handle, 'bottom') ? [SnapPart::Trail] : []),
             null,
             true,
             $whole,
         );
     }
 
-    /** @return list<Part> */
+    /** @return list<SnapPart> */
     public function parts(Axis $axis): array
     {
         return $axis === Axis::X ? $this->across : $this->down;
     }
 
     /** Where a part lies before the drag, px. */
-    public function at(Axis $axis, Part $part): float
+    public function at(Axis $axis, SnapPart $part): float
     {
         return match ($part) {
-            Part::Lead => $axis->lead($this->box),
-            Part::Centre => $axis->centre($this->box),
-            Part::Trail => $axis->trail($this->box),
-            Part::Baseline => $this->baseline ?? $axis->trail($this->box),
+            SnapPart::Lead => $axis->lead($this->box),
+            SnapPart::Centre => $axis->centre($this->box),
+            SnapPart::Trail => $axis->trail($this->box),
+            SnapPart::Baseline => $this->baseline ?? $axis->trail($this->box),
         };
     }
 
@@ -65,10 +65,10 @@ final readonly class Dragged
         if (! $this->sizes) {
             return $this->box->moved($dx, $dy);
         }
-        $left = $this->box->x + (in_array(Part::Lead, $this->across, true) ? $dx : 0.0);
-        $right = $this->box->right() + (in_array(Part::Trail, $this->across, true) ? $dx : 0.0);
-        $top = $this->box->y + (in_array(Part::Lead, $this->down, true) ? $dy : 0.0);
-        $bottom = $this->box->bottom() + (in_array(Part::Trail, $this->down, true) ? $dy : 0.0);
+        $left = $this->box->x + (in_array(SnapPart::Lead, $this->across, true) ? $dx : 0.0);
+        $right = $this->box->right() + (in_array(SnapPart::Trail, $this->across, true) ? $dx : 0.0);
+        $top = $this->box->y + (in_array(SnapPart::Lead, $this->down, true) ? $dy : 0.0);
+        $bottom = $this->box->bottom() + (in_array(SnapPart::Trail, $this->down, true) ? $dy : 0.0);
 
         return Rect::between(min($left, $right), min($top, $bottom), max($left, $right), max($top, $bottom));
     }

@@ -13,7 +13,7 @@ final readonly class EqualGap
      * @param  float  $low  it holds while what is dragged overlaps this extent, in the other direction
      * @param  int  $a  places of the two among the candidates, in their order
      */
-    public function __construct(public float $at, public Part $part, public float $size, public float $low, public float $high, public int $a, public int $b)
+    public function __construct(public float $at, public SnapPart $part, public float $size, public float $low, public float $high, public int $a, public int $b)
     {
     }
 }

@@ -51,8 +51,8 @@ final readonly class Snapping
         if ($choice === null && $this->candidates->module !== null) {
             foreach ($parts as $part) {
                 $place = $this->dragged->at($axis, $part) + $by;
-                if ($part === Part::Lead || $part === Part::Trail) {
-                    $choice = $this->nearer($choice, floor($place / $this->candidates->module + 0.5) * $this->candidates->module, Kind::Module->rank(), $place, $part);
+                if ($part === SnapPart::Lead || $part === SnapPart::Trail) {
+                    $choice = $this->nearer($choice, floor($place / $this->candidates->module + 0.5) * $this->candidates->module, SnapKind::Module->rank(), $place, $part);
                 }
             }
         }
@@ -69,7 +69,7 @@ final readonly class Snapping
      * @param  Choice|null  $best
      * @return Choice|null
      */
-    private function nearer(?array $best, float $at, int $rank, float $place, Part $part): ?array
+    private function nearer(?array $best, float $at, int $rank, float $place, SnapPart $part): ?array
     {
         $distance = Length::settle(abs($at - $place));
         if ($distance > $this->tolerance) {
@@ -85,58 +85,58 @@ final readonly class Snapping
      *
      * @return iterable<array{float, int}> the place, and the rank of its kind
      */
-    private function targets(Axis $axis, Part $part, Rect $free): iterable
+    private function targets(Axis $axis, SnapPart $part, Rect $free): iterable
     {
         foreach ($this->candidates->lines($axis) as $line) {
             if (self::meets($part, $line)) {
                 yield [$line->at, $line->kind->rank()];
             }
         }
-        $edges = $this->candidates->has(Kind::Edge);
-        if ($part === Part::Baseline) {
+        $edges = $this->candidates->has(SnapKind::Edge);
+        if ($part === SnapPart::Baseline) {
             foreach ($edges ? $this->candidates->baselines : [] as $at) {
-                yield [$at, Kind::Edge->rank()];
+                yield [$at, SnapKind::Edge->rank()];
             }
 
             return;
         }
-        $centres = $this->candidates->has(Kind::Centre);
+        $centres = $this->candidates->has(SnapKind::Centre);
         foreach ($edges || $centres ? $this->candidates->boxes : [] as $box) {
             $lead = $axis->lead($box);
             $size = $axis->size($box);
             if ($edges) {
-                yield [$lead, Kind::Edge->rank()];
-                yield [$lead + $size, Kind::Edge->rank()];
+                yield [$lead, SnapKind::Edge->rank()];
+                yield [$lead + $size, SnapKind::Edge->rank()];
             }
             if ($centres) {
-                yield [$lead + $size / 2, Kind::Centre->rank()];
+                yield [$lead + $size / 2, SnapKind::Centre->rank()];
             }
         }
         yield from $this->equal($axis, $part, $free);
     }
 
     /** @return iterable<array{float, int}> */
-    private function equal(Axis $axis, Part $part, Rect $free): iterable
+    private function equal(Axis $axis, SnapPart $part, Rect $free): iterable
     {
         $across = $axis->across();
         foreach ($this->candidates->gaps($axis) as $gap) {
             if ($gap->part === $part && $across->lead($free) < $gap->high && $across->trail($free) > $gap->low) {
-                yield [$gap->at, Kind::Gap->rank()];
+                yield [$gap->at, SnapKind::Gap->rank()];
             }
         }
-        if ($this->dragged->sizes && $this->candidates->has(Kind::Size)) {
+        if ($this->dragged->sizes && $this->candidates->has(SnapKind::Size)) {
             [$lead, $trail] = [$axis->lead($this->dragged->box), $axis->trail($this->dragged->box)];
             foreach ($this->candidates->boxes as $box) {
-                yield [$part === Part::Lead ? $trail - $axis->size($box) : $lead + $axis->size($box), Kind::Size->rank()];
+                yield [$part === SnapPart::Lead ? $trail - $axis->size($box) : $lead + $axis->size($box), SnapKind::Size->rank()];
             }
         }
     }
 
     /** Letters stand on guides and on the baseline grid, and on nothing else that has no letters. */
-    public static function meets(Part $part, Line $line): bool
+    public static function meets(SnapPart $part, SnapLine $line): bool
     {
-        return $part === Part::Baseline
-            ? $line->kind === Kind::Guide || $line->from === 'baseline'
-            : $line->from !== 'baseline' || $part === Part::Trail;
+        return $part === SnapPart::Baseline
+            ? $line->kind === SnapKind::Guide || $line->from === 'baseline'
+            : $line->from !== 'baseline' || $part === SnapPart::Trail;
     }
 }

@@ -19,7 +19,7 @@ final class Paragraphs
 
     /**
      * @param  float|null  $width  px to wrap at; null sets every paragraph on one line
-     * @return non-empty-list<Line>
+     * @return non-empty-list<TextLine>
      */
     public static function set(string $text, TextStyle $style, ?float $width): array
     {
@@ -29,7 +29,7 @@ final class Paragraphs
             array_push($lines, ...self::paragraph($paragraph, $style->font, $limit));
         }
 
-        return $lines === [] ? [new Line([], 0)] : $lines;
+        return $lines === [] ? [new TextLine([], 0)] : $lines;
     }
 
     /** @return list<string> the characters that no file of the family has, each once */
@@ -52,7 +52,7 @@ final class Paragraphs
         return str_replace(["\r\n", "\r"], "\n", is_string($composed) ? $composed : $text);
     }
 
-    /** @return non-empty-list<Line> */
+    /** @return non-empty-list<TextLine> */
     private static function paragraph(string $paragraph, Font $font, float $limit): array
     {
         $lines = [];
@@ -65,7 +65,7 @@ final class Paragraphs
             $advance = $codePoint === 0x09 ? self::toTab($x, $font) : $font->advance($codePoint);
             if (! $blank && $x + $advance > $limit && $glyphs !== []) {
                 [$kept, $glyphs] = self::split($glyphs, $break ?? count($glyphs));
-                $lines[] = new Line($kept, self::inked($kept, $font));
+                $lines[] = new TextLine($kept, self::inked($kept, $font));
                 $shift = $glyphs[0][1] ?? $x;
                 $glyphs = array_map(static fn (array $g): array => [$g[0], $g[1] - $shift], $glyphs);
                 $x -= $shift;
@@ -77,7 +77,7 @@ final class Paragraphs
                 $break = count($glyphs);
             }
         }
-        $lines[] = new Line(self::withoutBlanks($glyphs), self::inked($glyphs, $font));
+        $lines[] = new TextLine(self::withoutBlanks($glyphs), self::inked($glyphs, $font));
 
         return $lines;
     }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Http;
 
-use AllSquare\Core\Command\Catalogue;
 use AllSquare\Core\Geometry\Length;
+use AllSquare\Core\Running\Catalogue;
 use Illuminate\Support\Facades\Artisan;
 use Random\Engine\Mt19937;
 use Random\Randomizer;

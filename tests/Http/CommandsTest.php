@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Http;
 
-use AllSquare\Core\Command\Catalogue;
+use AllSquare\Core\Running\Catalogue;
 use Tests\Core\Support\RandomScene;
 
 final class CommandsTest extends HttpTestCase

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Http;
 
-use AllSquare\Core\Command\Needs;
-use AllSquare\Core\Command\Scope;
+use AllSquare\Core\Geometry\Side;
+use AllSquare\Core\Item\By;
 use AllSquare\Core\Measure\Boxes;
-use AllSquare\Core\Measure\By;
 use AllSquare\Core\Measure\Clearances;
 use AllSquare\Core\Measure\Ground;
-use AllSquare\Core\Measure\Side;
+use AllSquare\Core\Running\Needs;
+use AllSquare\Core\Running\Scope;
 use AllSquare\Core\Text\FontLibrary;
 use App\Models\Sheet;
 use App\Sheets\SheetLoader;

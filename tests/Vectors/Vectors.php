@@ -6,12 +6,12 @@ namespace Tests\Vectors;
 
 use AllSquare\Core\Geometry\Point;
 use AllSquare\Core\Geometry\Rect;
-use AllSquare\Core\Measure\By;
-use AllSquare\Core\Sheet\Item;
+use AllSquare\Core\Item\By;
+use AllSquare\Core\Item\Item;
 use AllSquare\Core\Snap\CandidateFinder;
 use AllSquare\Core\Snap\Dragged;
-use AllSquare\Core\Snap\Kind;
-use AllSquare\Core\Snap\Met;
+use AllSquare\Core\Snap\Matches;
+use AllSquare\Core\Snap\SnapKind;
 use AllSquare\Core\Snap\Snapping;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -52,7 +52,7 @@ final class Vectors
             $one = $random->pick($placed);
             $sizes = $random->maybe(35);
             $dragged = $sizes ? Dragged::sized($one->box, $random->pick(self::HANDLES), $scene->sheet->wholePixels) : Dragged::moved($one->box, $scene->sheet->wholePixels, $one->baseline);
-            $candidates = (new CandidateFinder($scene->sheet, $scene->draft()->plan(By::Frame), $scene->guides))->find(Kind::cases(), [$one->id], $dragged);
+            $candidates = (new CandidateFinder($scene->sheet, $scene->draft()->plan(By::Frame), $scene->guides))->find(SnapKind::cases(), [$one->id], $dragged);
             $drags = [];
             for ($i = 0; $i < self::DRAGS; $i++) {
                 $dx = $random->maybe(10) ? 0.0 : $random->number(-400_000, 400_000) / 1000;
@@ -61,7 +61,7 @@ final class Vectors
                 [$x, $y] = (new Snapping($candidates, $dragged, $tolerance))->settle($dx, $dy, $dx !== 0.0, $dy !== 0.0);
                 $lines = array_values(array_unique(array_map(
                     static fn (array $line): string => $line['axis'].' '.sprintf('%.3f', $line['at']),
-                    array_filter((new Met($candidates, $dragged))->at($x, $y), static fn (array $line): bool => isset($line['at'])),
+                    array_filter((new Matches($candidates, $dragged))->at($x, $y), static fn (array $line): bool => isset($line['at'])),
                 )));
                 sort($lines);
                 $drags[] = ['tolerance' => $tolerance, 'dx' => $dx, 'dy' => $dy, 'x' => $x, 'y' => $y, 'lines' => $lines];

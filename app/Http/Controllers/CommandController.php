@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use AllSquare\Core\Command\Catalogue;
+use AllSquare\Core\Running\Catalogue;
 use App\Contract\Schemas;
 use App\Http\Body;
 use App\Sheets\CommandRunner;

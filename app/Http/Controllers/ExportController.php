@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use AllSquare\Core\Sheet\Slice;
 use AllSquare\Core\Slice\Asset;
-use AllSquare\Core\Slice\Slice;
 use AllSquare\Core\Text\FontFaces;
 use AllSquare\Core\Text\FontLibrary;
 use App\Archives\Archives;

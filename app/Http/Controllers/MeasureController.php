@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use AllSquare\Core\Command\FieldName;
-use AllSquare\Core\Command\Needs;
-use AllSquare\Core\Command\Scope;
-use AllSquare\Core\Command\Selected;
+use AllSquare\Core\Geometry\Side;
+use AllSquare\Core\Item\By;
+use AllSquare\Core\Item\Item;
 use AllSquare\Core\Measure\Boxes;
-use AllSquare\Core\Measure\By;
 use AllSquare\Core\Measure\Clearance;
 use AllSquare\Core\Measure\Clearances;
 use AllSquare\Core\Measure\Distance;
 use AllSquare\Core\Measure\Ledger;
-use AllSquare\Core\Measure\Side;
 use AllSquare\Core\Refusal;
+use AllSquare\Core\Running\Needs;
+use AllSquare\Core\Running\Scope;
+use AllSquare\Core\Running\Selected;
 use AllSquare\Core\Sheet\Draft;
-use AllSquare\Core\Sheet\Item;
+use AllSquare\Core\Sheet\FieldName;
 use AllSquare\Core\Text\FontLibrary;
 use App\Contract\Schemas;
 use App\Http\Body;

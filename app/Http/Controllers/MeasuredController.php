@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use AllSquare\Core\Command\FieldName;
-use AllSquare\Core\Measure\By;
-use AllSquare\Core\Measured\Drawing;
-use AllSquare\Core\Measured\Kind;
-use AllSquare\Core\Measured\Listing;
-use AllSquare\Core\Measured\MeasuredSheet;
-use AllSquare\Core\Measured\Stylesheet;
-use AllSquare\Core\Measured\Wish;
+use AllSquare\Core\DimensionDrawing\Drawing;
+use AllSquare\Core\DimensionDrawing\Listing;
+use AllSquare\Core\DimensionDrawing\MeasuredSheet;
+use AllSquare\Core\DimensionDrawing\MeasuredSheetOptions;
+use AllSquare\Core\DimensionDrawing\MeasureKind;
+use AllSquare\Core\DimensionDrawing\Stylesheet;
+use AllSquare\Core\Item\By;
 use AllSquare\Core\Refusal;
+use AllSquare\Core\Sheet\FieldName;
 use AllSquare\Core\Text\FontFaces;
 use AllSquare\Core\Text\FontLibrary;
 use App\Export\MeasuredFiles;
@@ -65,17 +65,17 @@ final readonly class MeasuredController
         return [$picture, $this->files->measured($picture, self::wish($request))];
     }
 
-    private static function wish(Request $request): Wish
+    private static function wish(Request $request): MeasuredSheetOptions
     {
         $list = static fn (string $name): ?array => is_string($request->query($name)) && $request->query($name) !== '' ? explode(',', $request->query($name)) : null;
         $level = $request->query('level');
         $by = $request->query('by', 'frame');
         $kinds = $list('show');
 
-        return new Wish(
+        return new MeasuredSheetOptions(
             $list('items'),
             is_string($level) && $level !== '' ? $level : null,
-            $kinds === null ? [Kind::Size, Kind::Gap, Kind::Margin] : array_map(static fn (string $word): Kind => Kind::tryFrom($word) ?? throw Refusal::because('"show" is a list of: size, gap, margin, grid.', 'show'), $kinds),
+            $kinds === null ? [MeasureKind::Size, MeasureKind::Gap, MeasureKind::Margin] : array_map(static fn (string $word): MeasureKind => MeasureKind::tryFrom($word) ?? throw Refusal::because('"show" is a list of: size, gap, margin, grid.', 'show'), $kinds),
             (is_string($by) ? By::tryFrom($by) : null) ?? throw Refusal::because(FieldName::first('by').' has to be one of: frame, ink, upright.', 'by'),
         );
     }

@@ -6,13 +6,13 @@ namespace App\Http\Controllers;
 
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Refusal;
+use AllSquare\Core\Sheet\Background;
+use AllSquare\Core\Sheet\FileFormat;
+use AllSquare\Core\Sheet\HandOverSettings;
+use AllSquare\Core\Sheet\Scale;
+use AllSquare\Core\Sheet\Slice;
 use AllSquare\Core\Slice\Asset;
-use AllSquare\Core\Slice\Background;
-use AllSquare\Core\Slice\Format;
 use AllSquare\Core\Slice\HandingOver;
-use AllSquare\Core\Slice\Scale;
-use AllSquare\Core\Slice\Settings;
-use AllSquare\Core\Slice\Slice;
 use AllSquare\Core\Text\FontFaces;
 use AllSquare\Core\Text\FontLibrary;
 use AllSquare\Core\UnknownItem;
@@ -34,9 +34,9 @@ final readonly class RenderController
 
     public function svg(Request $request, Sheet $sheet): Response
     {
-        [$picture, $asset] = $this->asked($request, $sheet, Format::Svg);
+        [$picture, $asset] = $this->asked($request, $sheet, FileFormat::Svg);
 
-        return self::picture($picture->asset($asset, true), Format::Svg);
+        return self::picture($picture->asset($asset, true), FileFormat::Svg);
     }
 
     public function png(Request $request, Sheet $sheet, AssetFiles $files): Response
@@ -44,14 +44,14 @@ final readonly class RenderController
         $given = $request->query('scale', '1');
         $scale = is_string($given) ? Scale::read($given) : throw Refusal::because('A size reads like 2x, 300w or 200h.', 'scale');
 
-        return self::picture($files->one(...$this->asked($request, $sheet, Format::Png, $scale)), Format::Png);
+        return self::picture($files->one(...$this->asked($request, $sheet, FileFormat::Png, $scale)), FileFormat::Png);
     }
 
     public function pdf(Request $request, Sheet $sheet): Response
     {
-        [$picture, $asset] = $this->asked($request, $sheet, Format::Pdf);
+        [$picture, $asset] = $this->asked($request, $sheet, FileFormat::Pdf);
 
-        return self::picture($this->rasteriser->pdf([$picture->asset($asset, true)]), Format::Pdf);
+        return self::picture($this->rasteriser->pdf([$picture->asset($asset, true)]), FileFormat::Pdf);
     }
 
     /** The colour of one pixel of the sheet as it is painted and exported, #rrggbb; null where nothing is painted. */
@@ -74,13 +74,13 @@ final readonly class RenderController
      *
      * @return array{SheetPicture, Asset}
      */
-    private function asked(Request $request, Sheet $sheet, Format $format, ?Scale $scale = null): array
+    private function asked(Request $request, Sheet $sheet, FileFormat $format, ?Scale $scale = null): array
     {
         $picture = $this->pictureOf($sheet);
         $id = $request->query('slice');
         $slice = is_string($id) ? $this->slice($sheet, $id) : new Slice($sheet->id, 0, 'sheet', $picture->sheet->picture());
         $plain = new Slice($slice->id, 0, $slice->name, $slice->box, $slice->cut->with(['scales' => null, 'formats' => null]));
-        $asset = HandingOver::of($picture->sheet, [$plain], new Settings([$scale ?? Scale::read(1)], [$format], Background::read('sheet')), $picture->areas)->assets[0];
+        $asset = HandingOver::of($picture->sheet, [$plain], new HandOverSettings([$scale ?? Scale::read(1)], [$format], Background::read('sheet')), $picture->areas)->assets[0];
         if ($format->isRaster()) {
             Rasteriser::refuseTooLarge($asset->pixels);
             $this->refuseMore($asset->pixels);
@@ -113,7 +113,7 @@ final readonly class RenderController
         return new SheetPicture($sheet, $this->fonts, $this->faces);
     }
 
-    private static function picture(string $bytes, Format $format): Response
+    private static function picture(string $bytes, FileFormat $format): Response
     {
         return new Response($bytes, 200, ['Content-Type' => $format->mediaType(), 'Content-Security-Policy' => "default-src 'none'; style-src 'unsafe-inline'"]);
     }

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use AllSquare\Core\Command\SnapWish;
 use AllSquare\Core\Geometry\Rect;
-use AllSquare\Core\Measure\By;
+use AllSquare\Core\Item\By;
+use AllSquare\Core\Running\SnapRequest;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Slice\Plane;
 use AllSquare\Core\Snap\Candidates;
 use AllSquare\Core\Snap\Dragged;
-use AllSquare\Core\Snap\Met;
+use AllSquare\Core\Snap\Matches;
 use AllSquare\Core\Snap\Snapping;
 use App\Contract\Schemas;
 use App\Http\Body;
@@ -32,7 +32,7 @@ final readonly class SnapController
     {
         $this->schemas->check($body = Body::of($request), 'snap');
         $items = array_values($body->items ?? []);
-        $wish = new SnapWish((float) $body->tolerance, SnapWish::kinds($body->kinds ?? null), By::from($body->by ?? 'frame'));
+        $wish = new SnapRequest((float) $body->tolerance, SnapRequest::kinds($body->kinds ?? null), By::from($body->by ?? 'frame'));
         $draft = $this->loader->draft($sheet, $wish->needs(), $items);
         if (isset($body->slices) && $items === []) {
             [$items, $draft] = [array_values($body->slices), (new Plane($draft))->of($draft->slices->all(), true)];
@@ -49,7 +49,7 @@ final readonly class SnapController
     }
 
     /** @param  list<string>  $items */
-    private static function dragged(Draft $draft, SnapWish $wish, stdClass $body, array $items): ?Dragged
+    private static function dragged(Draft $draft, SnapRequest $wish, stdClass $body, array $items): ?Dragged
     {
         $whole = $draft->sheet()->wholePixels;
         if ($body->mode === 'draw') {
@@ -71,6 +71,6 @@ final readonly class SnapController
     {
         [$x, $y] = (new Snapping($candidates, $dragged, $tolerance))->settle($dx, $dy, $dx !== 0.0, $dy !== 0.0);
 
-        return ['dx' => $x, 'dy' => $y, 'lines' => (new Met($candidates, $dragged))->at($x, $y)];
+        return ['dx' => $x, 'dy' => $y, 'lines' => (new Matches($candidates, $dragged))->at($x, $y)];
     }
 }

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Tests\Core\Command;
 
 use AllSquare\Core\Command\Again;
-use AllSquare\Core\Command\PastCommand;
+use AllSquare\Core\Item\Item;
 use AllSquare\Core\Refusal;
-use AllSquare\Core\Sheet\Item;
+use AllSquare\Core\Running\PastCommand;
 use AllSquare\Core\Sheet\Tree;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

@@ -6,8 +6,8 @@ namespace Tests\Core\Command;
 
 use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Unit;
-use AllSquare\Core\Grid\SheetGrid;
 use AllSquare\Core\Refusal;
+use AllSquare\Core\Sheet\SheetGrid;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Scene;
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core\Command;
 
 use AllSquare\Core\Geometry\Unit;
-use AllSquare\Core\Guide\Guide;
 use AllSquare\Core\Refusal;
+use AllSquare\Core\Sheet\Guide;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Scene;
 

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Tests\Core\Command;
 
 use AllSquare\Core\Geometry\Unit;
-use AllSquare\Core\Measure\By;
+use AllSquare\Core\Item\By;
+use AllSquare\Core\Item\Item;
 use AllSquare\Core\Measure\Ledger;
 use AllSquare\Core\Refusal;
-use AllSquare\Core\Sheet\Item;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\RandomScene;
 use Tests\Core\Support\Scene;

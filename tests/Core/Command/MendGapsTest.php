@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Core\Command;
 
-use AllSquare\Core\Measure\By;
+use AllSquare\Core\Item\By;
 use AllSquare\Core\Measure\Ledger;
-use AllSquare\Core\Measure\Plan;
 use AllSquare\Core\Refusal;
+use AllSquare\Core\Sheet\Plan;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Scene;
 

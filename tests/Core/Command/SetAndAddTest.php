@@ -6,7 +6,7 @@ namespace Tests\Core\Command;
 
 use AllSquare\Core\Geometry\Unit;
 use AllSquare\Core\Refusal;
-use AllSquare\Core\Slice\Scale;
+use AllSquare\Core\Sheet\Scale;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Scene;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Command;
 
-use AllSquare\Core\Command\Words;
 use AllSquare\Core\Geometry\Spoken;
 use AllSquare\Core\Geometry\Unit;
+use AllSquare\Core\Sheet\Words;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Scene;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core\Grid;
 
 use AllSquare\Core\Geometry\Length;
-use AllSquare\Core\Grid\Division;
 use AllSquare\Core\Refusal;
+use AllSquare\Core\Sheet\Division;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;

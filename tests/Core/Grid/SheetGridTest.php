@@ -6,11 +6,11 @@ namespace Tests\Core\Grid;
 
 use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Unit;
-use AllSquare\Core\Grid\Division;
-use AllSquare\Core\Grid\NamedGrid;
-use AllSquare\Core\Grid\SheetGrid;
+use AllSquare\Core\Sheet\Division;
 use AllSquare\Core\Sheet\Margins;
+use AllSquare\Core\Sheet\NamedGrid;
 use AllSquare\Core\Sheet\Sheet;
+use AllSquare\Core\Sheet\SheetGrid;
 use PHPUnit\Framework\TestCase;
 
 final class SheetGridTest extends TestCase

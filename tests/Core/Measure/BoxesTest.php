@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Measure;
 
 use AllSquare\Core\Geometry\Rect;
-use AllSquare\Core\Measure\By;
+use AllSquare\Core\Item\By;
 use AllSquare\Core\Measure\Derivation;
 use AllSquare\Core\Measure\Ground;
 use AllSquare\Core\Sheet\Tree;

@@ -6,10 +6,10 @@ namespace Tests\Core\Measure;
 
 use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Rect;
-use AllSquare\Core\Measure\By;
+use AllSquare\Core\Geometry\Side;
+use AllSquare\Core\Item\By;
 use AllSquare\Core\Measure\Clearances;
 use AllSquare\Core\Measure\Neighbours;
-use AllSquare\Core\Measure\Side;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\RandomScene;
 use Tests\Core\Support\Scene;

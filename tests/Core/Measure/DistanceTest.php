@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core\Measure;
 
 use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Geometry\Side;
 use AllSquare\Core\Measure\Distance;
-use AllSquare\Core\Measure\Side;
 use PHPUnit\Framework\TestCase;
 
 final class DistanceTest extends TestCase

@@ -6,14 +6,14 @@ namespace Tests\Core\Measure;
 
 use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Rect;
-use AllSquare\Core\Measure\By;
+use AllSquare\Core\Item\By;
+use AllSquare\Core\Measure\EdgeGap;
 use AllSquare\Core\Measure\Gap;
 use AllSquare\Core\Measure\Grounds;
-use AllSquare\Core\Measure\Inset;
 use AllSquare\Core\Measure\Ledger;
 use AllSquare\Core\Measure\OddGaps;
-use AllSquare\Core\Measure\Plan;
 use AllSquare\Core\Measure\Runs;
+use AllSquare\Core\Sheet\Plan;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\RandomScene;
 use Tests\Core\Support\Scene;
@@ -57,7 +57,7 @@ final class LedgerTest extends TestCase
     public function test_insets_are_measured_to_what_is_no_group_where_nothing_lies_between(): void
     {
         $scene = Scene::of(400, 300)->put('card', 40, 40, 200, 100)->put('icon', 50, 60, 30, 30)->put('label', 100, 60, 60, 30);
-        $insets = array_map(static fn (Inset $inset): string => "$inset->item {$inset->side->value} ".($inset->ground ?? 'sheet')." $inset->size", self::ledger($scene)->insets);
+        $insets = array_map(static fn (EdgeGap $inset): string => "$inset->item {$inset->side->value} ".($inset->ground ?? 'sheet')." $inset->size", self::ledger($scene)->insets);
         foreach (['icon left card 10', 'label right card 80', 'icon top card 20', 'icon bottom card 50', 'card right sheet 160'] as $expected) {
             self::assertContains($expected, $insets);
         }
@@ -112,9 +112,9 @@ final class LedgerTest extends TestCase
 
     public function test_of_four_insets_three_make_the_fourth_odd(): void
     {
-        $odd = static fn (float $w): array => array_map(static fn (Inset $inset): ?float => $inset->expected, array_values(array_filter(
+        $odd = static fn (float $w): array => array_map(static fn (EdgeGap $inset): ?float => $inset->expected, array_values(array_filter(
             self::ledger(Scene::of()->put('frame', 100, 100, 200, 200)->put('picture', 116, 116, $w, 168))->insets,
-            static fn (Inset $inset): bool => $inset->item === 'picture' && $inset->side->value === 'right',
+            static fn (EdgeGap $inset): bool => $inset->item === 'picture' && $inset->side->value === 'right',
         )));
         self::assertSame([16.0], $odd(160));
         self::assertSame([null], $odd(168), 'all four agree');

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Tests\Core\Measured;
 
+use AllSquare\Core\DimensionDrawing\Band;
+use AllSquare\Core\DimensionDrawing\Drawing;
+use AllSquare\Core\DimensionDrawing\Listing;
+use AllSquare\Core\DimensionDrawing\Measure;
+use AllSquare\Core\DimensionDrawing\MeasuredPart;
+use AllSquare\Core\DimensionDrawing\MeasuredSheet;
+use AllSquare\Core\DimensionDrawing\MeasuredSheetOptions;
+use AllSquare\Core\DimensionDrawing\MeasureKind;
+use AllSquare\Core\DimensionDrawing\Stylesheet;
 use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Length;
-use AllSquare\Core\Measure\By;
-use AllSquare\Core\Measured\Band;
-use AllSquare\Core\Measured\Drawing;
-use AllSquare\Core\Measured\Kind;
-use AllSquare\Core\Measured\Listing;
-use AllSquare\Core\Measured\Measure;
-use AllSquare\Core\Measured\MeasuredSheet;
-use AllSquare\Core\Measured\Part;
-use AllSquare\Core\Measured\Stylesheet;
-use AllSquare\Core\Measured\Wish;
+use AllSquare\Core\Item\By;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -28,7 +28,7 @@ final class MeasuredSheetTest extends TestCase
     public function test_sizes_gaps_and_margins_of_everything_on_the_sheet(): void
     {
         $measured = self::measured(self::row());
-        self::assertSame(['Left', 'Middle', 'Right'], array_map(static fn (Part $part): string => $part->name, $measured->parts));
+        self::assertSame(['Left', 'Middle', 'Right'], array_map(static fn (MeasuredPart $part): string => $part->name, $measured->parts));
         self::assertSame([
             'width of Left' => 100.0, 'height of Left' => 50.0, 'width of Middle' => 100.0, 'height of Middle' => 50.0, 'width of Right' => 80.0, 'height of Right' => 50.0,
             'Left to Middle' => 24.0, 'Middle to Right' => 24.0,
@@ -41,11 +41,11 @@ final class MeasuredSheetTest extends TestCase
     public function test_a_selection_or_the_children_of_a_group_alone(): void
     {
         $scene = self::row();
-        self::assertSame(['Right to the right of the sheet' => 36.0], self::sizes(self::measured($scene, new Wish(['c'], null, [Kind::Margin])), 'right'));
-        self::assertSame(['Left to Middle' => 24.0, 'Middle to Right' => 24.0], self::sizes(self::measured($scene, new Wish(['b'], null, [Kind::Gap]))), 'of one thing, what lies next to it');
-        self::assertSame([], array_filter(self::sizes(self::measured($scene, new Wish(['a', 'c']))), static fn (float $size): bool => $size === 24.0), 'what lies between them is not among them');
+        self::assertSame(['Right to the right of the sheet' => 36.0], self::sizes(self::measured($scene, new MeasuredSheetOptions(['c'], null, [MeasureKind::Margin])), 'right'));
+        self::assertSame(['Left to Middle' => 24.0, 'Middle to Right' => 24.0], self::sizes(self::measured($scene, new MeasuredSheetOptions(['b'], null, [MeasureKind::Gap]))), 'of one thing, what lies next to it');
+        self::assertSame([], array_filter(self::sizes(self::measured($scene, new MeasuredSheetOptions(['a', 'c']))), static fn (float $size): bool => $size === 24.0), 'what lies between them is not among them');
         $scene = Scene::of(300, 200)->put('g', 0, 0, 0, 0, ['kind' => 'group'])->put('a', 10, 10, 20, 20, ['parent' => 'g'])->put('b', 40, 10, 20, 20, ['parent' => 'g'])->put('z', 100, 100, 5, 5)->settled();
-        self::assertSame(['a to b' => 10.0], self::sizes(self::measured($scene, new Wish(level: 'g', kinds: [Kind::Gap]))));
+        self::assertSame(['a to b' => 10.0], self::sizes(self::measured($scene, new MeasuredSheetOptions(level: 'g', kinds: [MeasureKind::Gap]))));
         self::assertCount(2, self::measured($scene)->parts, 'the group and what lies beside it');
     }
 
@@ -56,7 +56,7 @@ final class MeasuredSheetTest extends TestCase
         $scene->run('set-grid', [], ['columns' => ['count' => 3, 'gutter' => 30]]);
         self::assertSame([
             'margin before the columns' => 20.0, 'column 1' => 100.0, 'gutter' => 30.0, 'column 2' => 100.0, 'column 3' => 100.0, 'margin after the columns' => 20.0,
-        ], self::sizes(self::measured($scene, new Wish(kinds: [Kind::Grid]))));
+        ], self::sizes(self::measured($scene, new MeasuredSheetOptions(kinds: [MeasureKind::Grid]))));
     }
 
     public function test_where_there_is_nothing_to_measure_it_says_so(): void
@@ -72,7 +72,7 @@ final class MeasuredSheetTest extends TestCase
             $measures = [];
             foreach (range(1, 60) as $_) {
                 $from = $random->getInt(0, 900);
-                $measures[] = new Measure(Kind::Size, Axis::X, $from, $from + $random->getInt(1, 300), [0.0, 10.0], [1], 'width');
+                $measures[] = new Measure(MeasureKind::Size, Axis::X, $from, $from + $random->getInt(1, 300), [0.0, 10.0], [1], 'width');
             }
             $width = static fn (Measure $measure): float => 7.0 * strlen(Length::text($measure->size)) + 5;
             $band = new Band($measures, $width);
@@ -144,7 +144,7 @@ final class MeasuredSheetTest extends TestCase
         return Scene::of(400, 100)->put('a', 36, 20, 100, 50, ['name' => 'Left'])->put('b', 160, 20, 100, 50, ['name' => 'Middle'])->put('c', 284, 20, 80, 50, ['name' => 'Right']);
     }
 
-    private static function measured(Scene $scene, Wish $wish = new Wish): MeasuredSheet
+    private static function measured(Scene $scene, MeasuredSheetOptions $wish = new MeasuredSheetOptions): MeasuredSheet
     {
         $draft = $scene->draft();
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Paint;
 
-use AllSquare\Core\Paint\Painters;
+use AllSquare\Core\Item\Painters;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Fonts;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Paint;
 
 use AllSquare\Core\Geometry\Rect;
-use AllSquare\Core\Paint\Painters;
+use AllSquare\Core\Item\Painters;
 use AllSquare\Core\Paint\SheetPainter;
 use AllSquare\Core\Sheet\Tree;
 use PHPUnit\Framework\Attributes\DataProvider;

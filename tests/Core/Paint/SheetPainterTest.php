@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Tests\Core\Paint;
 
 use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Item\Painters;
+use AllSquare\Core\Item\Text\WordPainter;
 use AllSquare\Core\Paint\Lettering;
-use AllSquare\Core\Paint\Painters;
 use AllSquare\Core\Paint\SheetPainter;
-use AllSquare\Core\Paint\WordPainter;
 use AllSquare\Core\Sheet\Tree;
 use AllSquare\Core\Text\FontFaces;
 use PHPUnit\Framework\TestCase;

@@ -6,8 +6,8 @@ namespace Tests\Core\Properties;
 
 use AllSquare\Core\Arrange\Pairs;
 use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Item\Item;
 use AllSquare\Core\Refusal;
-use AllSquare\Core\Sheet\Item;
 use AllSquare\Core\Sheet\Tree;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\RandomScene;

@@ -7,12 +7,12 @@ namespace Tests\Core\Properties;
 use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Rect;
-use AllSquare\Core\Measure\By;
+use AllSquare\Core\Item\By;
+use AllSquare\Core\Measure\EdgeGap;
 use AllSquare\Core\Measure\Gap;
-use AllSquare\Core\Measure\Inset;
 use AllSquare\Core\Measure\Ledger;
-use AllSquare\Core\Measure\Placed;
-use AllSquare\Core\Measure\Plan;
+use AllSquare\Core\Sheet\Placed;
+use AllSquare\Core\Sheet\Plan;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\RandomScene;
@@ -45,7 +45,7 @@ final class LedgerTest extends TestCase
     public function test_insets_are_those_of_the_definition(Plan $plan, int $seed): void
     {
         $sheet = new Rect(0.0, 0.0, 1280.0, 800.0);
-        $found = array_map(static fn (Inset $inset): string => "$inset->item {$inset->side->value} ".($inset->ground ?? 'sheet')." $inset->size", Ledger::of($plan, $sheet, 96)->insets);
+        $found = array_map(static fn (EdgeGap $inset): string => "$inset->item {$inset->side->value} ".($inset->ground ?? 'sheet')." $inset->size", Ledger::of($plan, $sheet, 96)->insets);
         $plain = self::plainInsets($plan, $sheet);
         sort($found);
         sort($plain);

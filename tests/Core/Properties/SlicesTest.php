@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace Tests\Core\Properties;
 
+use AllSquare\Core\DimensionDrawing\MeasuredSheet;
+use AllSquare\Core\DimensionDrawing\MeasuredSheetOptions;
+use AllSquare\Core\DimensionDrawing\MeasureKind;
 use AllSquare\Core\Format\DocumentContent;
 use AllSquare\Core\Format\DocumentFile;
 use AllSquare\Core\Format\DocumentReader;
 use AllSquare\Core\Format\SheetContent;
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Rect;
-use AllSquare\Core\Measure\By;
-use AllSquare\Core\Measured\Kind;
-use AllSquare\Core\Measured\MeasuredSheet;
-use AllSquare\Core\Measured\Wish;
+use AllSquare\Core\Item\By;
 use AllSquare\Core\Refusal;
+use AllSquare\Core\Sheet\Scale;
+use AllSquare\Core\Sheet\Slice;
 use AllSquare\Core\Slice\FileNames;
-use AllSquare\Core\Slice\Scale;
-use AllSquare\Core\Slice\Slice;
 use AllSquare\Core\Slice\Slices;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\CountedIds;
@@ -153,7 +153,7 @@ final class SlicesTest extends TestCase
             $scene = (new RandomScene($seed))->scene;
             $draft = $scene->draft();
             try {
-                $measured = MeasuredSheet::of($scene->sheet, $draft->tree, $draft->plan(By::Frame), new Wish(kinds: [Kind::Size, Kind::Gap, Kind::Margin]));
+                $measured = MeasuredSheet::of($scene->sheet, $draft->tree, $draft->plan(By::Frame), new MeasuredSheetOptions(kinds: [MeasureKind::Size, MeasureKind::Gap, MeasureKind::Margin]));
             } catch (Refusal) {
                 continue;
             }

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Tests\Core\Recorded;
 
 use AllSquare\Core\Geometry\Length;
-use AllSquare\Core\Measure\By;
+use AllSquare\Core\Item\By;
+use AllSquare\Core\Item\Item;
+use AllSquare\Core\Measure\EdgeGap;
 use AllSquare\Core\Measure\Gap;
-use AllSquare\Core\Measure\Inset;
 use AllSquare\Core\Measure\Ledger;
 use AllSquare\Core\Refusal;
-use AllSquare\Core\Sheet\Item;
 use Tests\Core\Support\Scene;
 
 /** What commands did on a sheet, in short lines that can be kept and compared. */
@@ -62,7 +62,7 @@ final readonly class Recording
 
         return [
             'gaps' => array_map(static fn (Gap $gap): string => "{$gap->axis->value} $gap->a $gap->b $gap->size from $gap->from beside ".implode(' to ', $gap->across).($gap->odd ? " for $gap->expected" : ''), $ledger->gaps),
-            'insets' => array_map(static fn (Inset $inset): string => "$inset->item {$inset->side->value} ".($inset->ground ?? 'sheet')." $inset->size".($inset->expected === null ? '' : " for $inset->expected"), $ledger->insets),
+            'insets' => array_map(static fn (EdgeGap $inset): string => "$inset->item {$inset->side->value} ".($inset->ground ?? 'sheet')." $inset->size".($inset->expected === null ? '' : " for $inset->expected"), $ledger->insets),
             'boxes' => array_map(static fn (string $id): string => "$id ".implode(', ', array_map(static fn (By $by): string => implode(' ', $boxes->box($id, $by)->toArray()), By::cases())), array_map(strval(...), array_keys($this->scene->items))),
         ];
     }
@@ -78,7 +78,7 @@ final readonly class Recording
     /** The sheet, and all on it that is no item. */
     private function around(): string
     {
-        return hash('xxh32', serialize([$this->scene->sheet, $this->scene->slices, $this->scene->guides, $this->scene->dimensions, $this->scene->grids, $this->scene->presets]));
+        return hash('xxh32', json_encode([$this->scene->sheet, $this->scene->slices, $this->scene->guides, $this->scene->dimensions, $this->scene->grids, $this->scene->presets], JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION));
     }
 
     private static function shortly(mixed $told): string

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use AllSquare\Core\Command\Catalogue;
+use AllSquare\Core\Running\Catalogue;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Tests\Core\Recorded\Recording;

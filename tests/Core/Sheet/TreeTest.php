@@ -8,7 +8,7 @@ use AllSquare\Core\Arrange\GroupFit;
 use AllSquare\Core\Geometry\NinePoint;
 use AllSquare\Core\Geometry\Point;
 use AllSquare\Core\Geometry\Rect;
-use AllSquare\Core\Sheet\Naming;
+use AllSquare\Core\Item\Naming;
 use AllSquare\Core\Sheet\Tree;
 use AllSquare\Core\UnknownItem;
 use PHPUnit\Framework\Attributes\DataProvider;

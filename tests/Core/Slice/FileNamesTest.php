@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Slice;
 
+use AllSquare\Core\Sheet\FileFormat;
+use AllSquare\Core\Sheet\Scale;
 use AllSquare\Core\Slice\FileNames;
-use AllSquare\Core\Slice\Format;
-use AllSquare\Core\Slice\Scale;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -43,9 +43,9 @@ final class FileNamesTest extends TestCase
 
     public function test_scales_are_in_the_name(): void
     {
-        $file = static fn (string $scale): string => FileNames::file('a', Scale::read($scale), Format::Png);
+        $file = static fn (string $scale): string => FileNames::file('a', Scale::read($scale), FileFormat::Png);
         self::assertSame(['a.png', 'a@2x.png', 'a@1.5x.png', 'a-300w.png', 'a-200h.png'], array_map($file, ['1', '2x', '1.5', '300w', '200h']));
-        self::assertSame(['a.svg', 'a@2x.jpg'], [FileNames::file('a', null, Format::Svg), FileNames::file('a', Scale::read('2'), Format::Jpeg)]);
+        self::assertSame(['a.svg', 'a@2x.jpg'], [FileNames::file('a', null, FileFormat::Svg), FileNames::file('a', Scale::read('2'), FileFormat::Jpeg)]);
     }
 
     public function test_a_folder_never_stands_where_a_file_does(): void

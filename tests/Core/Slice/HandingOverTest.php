@@ -5,17 +5,17 @@ declare(strict_types=1);
 namespace Tests\Core\Slice;
 
 use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Sheet\Background;
+use AllSquare\Core\Sheet\Cut;
+use AllSquare\Core\Sheet\FileFormat;
+use AllSquare\Core\Sheet\HandOverSettings;
+use AllSquare\Core\Sheet\Scale;
+use AllSquare\Core\Sheet\Slice;
 use AllSquare\Core\Sheet\Tree;
 use AllSquare\Core\Slice\Areas;
 use AllSquare\Core\Slice\Asset;
-use AllSquare\Core\Slice\Background;
-use AllSquare\Core\Slice\Cut;
 use AllSquare\Core\Slice\FileNames;
-use AllSquare\Core\Slice\Format;
 use AllSquare\Core\Slice\HandingOver;
-use AllSquare\Core\Slice\Scale;
-use AllSquare\Core\Slice\Settings;
-use AllSquare\Core\Slice\Slice;
 use AllSquare\Core\Slice\Warning;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -36,7 +36,7 @@ final class HandingOverTest extends TestCase
 
     public function test_what_a_slice_says_itself_is_not_overruled(): void
     {
-        $cut = new Cut(background: Background::read('#FF0000'), scales: [Scale::read('3x')], formats: [Format::Jpeg], quality: 40);
+        $cut = new Cut(background: Background::read('#FF0000'), scales: [Scale::read('3x')], formats: [FileFormat::Jpeg], quality: 40);
         $done = self::over(Scene::of(100, 100)->put('a', 0, 0, 90, 90), [self::slice('own', 0, 0, 10, 10, $cut), self::slice('plain', 0, 0, 10, 10)], ['scales' => [1], 'formats' => ['png'], 'background' => 'transparent', 'quality' => 80]);
         self::assertSame([['own@3x.jpg', '#ff0000', 40], ['plain.png', null, 80]], array_map(static fn (Asset $asset): array => [$asset->file, $asset->colour, $asset->quality], $done->assets));
     }
@@ -120,7 +120,7 @@ final class HandingOverTest extends TestCase
     public function test_settings_and_cuts_are_kept_as_they_are_read(): void
     {
         $data = ['scales' => ['1x', '300w'], 'formats' => ['webp', 'svg'], 'background' => '#abcdef', 'quality' => 71, 'png' => 'palette', 'text' => 'font'];
-        self::assertSame($data, Settings::fromArray($data)->toArray());
+        self::assertSame($data, HandOverSettings::fromArray($data)->toArray());
         $cut = ['items' => ['a', 'b'], 'follow' => false, 'only' => true, 'background' => 'transparent', 'padding' => 2.5, 'trim' => true, 'scales' => ['2x'], 'formats' => ['pdf'], 'quality' => 5];
         self::assertSame($cut, Cut::fromArray($cut)->toArray());
         self::assertSame((new Cut)->toArray(), Cut::fromArray([])->toArray());
@@ -139,7 +139,7 @@ final class HandingOverTest extends TestCase
      */
     private static function over(Scene $scene, array $slices, array $settings, FileNames $names = new FileNames): HandingOver
     {
-        return HandingOver::of($scene->sheet, $slices, Settings::fromArray($settings), self::areas($scene), $names);
+        return HandingOver::of($scene->sheet, $slices, HandOverSettings::fromArray($settings), self::areas($scene), $names);
     }
 
     private static function areas(Scene $scene): Areas

@@ -6,7 +6,7 @@ namespace Tests\Core\Slice;
 
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Refusal;
-use AllSquare\Core\Slice\Scale;
+use AllSquare\Core\Sheet\Scale;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

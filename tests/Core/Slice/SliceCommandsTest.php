@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Slice;
 
 use AllSquare\Core\Refusal;
-use AllSquare\Core\Slice\Slice;
+use AllSquare\Core\Sheet\Slice;
 use AllSquare\Core\Slice\Slices;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Scene;

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Tests\Core\Snap;
 
 use AllSquare\Core\Geometry\Axis;
-use AllSquare\Core\Measure\By;
+use AllSquare\Core\Item\By;
 use AllSquare\Core\Snap\CandidateFinder;
 use AllSquare\Core\Snap\Candidates;
 use AllSquare\Core\Snap\Dragged;
-use AllSquare\Core\Snap\Kind;
-use AllSquare\Core\Snap\Met;
+use AllSquare\Core\Snap\Matches;
+use AllSquare\Core\Snap\SnapKind;
 use AllSquare\Core\Snap\Snapping;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\RandomScene;
@@ -56,9 +56,9 @@ final class SnappingTest extends TestCase
     public function test_kinds_are_switched_by_themselves(): void
     {
         $scene = Scene::of()->put('a', 100, 100, 80, 40)->put('b', 302, 300, 60, 60);
-        self::assertSame(-200.0, self::drag($scene, 'b', -200, 0, 6, [Kind::Centre, Kind::Sheet])[0]);
-        self::assertSame(-202.0, self::drag($scene, 'b', -200, 0, 6, [Kind::Edge])[0]);
-        self::assertSame(-302.0, self::drag($scene, 'b', -299, 0, 6, [Kind::Sheet])[0]);
+        self::assertSame(-200.0, self::drag($scene, 'b', -200, 0, 6, [SnapKind::Centre, SnapKind::Sheet])[0]);
+        self::assertSame(-202.0, self::drag($scene, 'b', -200, 0, 6, [SnapKind::Edge])[0]);
+        self::assertSame(-302.0, self::drag($scene, 'b', -299, 0, 6, [SnapKind::Sheet])[0]);
     }
 
     public function test_columns_margins_module_and_baselines_hold(): void
@@ -67,7 +67,7 @@ final class SnappingTest extends TestCase
         $scene->run('set-grid', [], ['columns' => ['count' => 4, 'gutter' => 20, 'left' => 50, 'right' => 50], 'module' => 8, 'baseline' => 25]);
         self::assertSame(-22.0, self::drag($scene, 'b', -20, 0, 4)[0], 'to column 2, which begins at 280');
         self::assertSame(-252.0, self::drag($scene, 'b', -249, 0, 4)[0], 'to the margin at 50');
-        self::assertSame(10.0, self::drag($scene, 'b', 9, 0, 4, [Kind::Module])[0], 'to 312, a multiple of 8');
+        self::assertSame(10.0, self::drag($scene, 'b', 9, 0, 4, [SnapKind::Module])[0], 'to 312, a multiple of 8');
         [, $dy, $lines] = self::drag($scene, 'b', 0, 13, 4);
         self::assertSame(15.0, $dy, 'its foot on the baseline at 375');
         self::assertContains('baseline', $lines[0]['from']);
@@ -86,13 +86,13 @@ final class SnappingTest extends TestCase
     public function test_gaps_become_equal_past_a_pair_before_it_and_between(): void
     {
         $scene = Scene::of()->put('a', 100, 100, 50, 50)->put('b', 180, 100, 50, 50)->put('c', 600, 310, 40, 40);
-        [$dx, , $lines] = self::drag($scene, 'c', -338, -205, 4, [Kind::Gap]);
+        [$dx, , $lines] = self::drag($scene, 'c', -338, -205, 4, [SnapKind::Gap]);
         self::assertSame(-340.0, $dx, '30 past the second');
         self::assertSame(['axis' => 'x', 'kind' => 'gap', 'size' => 30.0, 'from' => ['a', 'b'], 'gaps' => [[150.0, 180.0, 125.0], [230.0, 260.0, 125.0]]], $lines[0]);
-        self::assertSame(-570.0, self::drag($scene, 'c', -572, -205, 4, [Kind::Gap])[0], '30 before the first');
-        self::assertSame(-338.0, self::drag($scene, 'c', -338, -100, 4, [Kind::Gap])[0], 'it does not stand in their row');
+        self::assertSame(-570.0, self::drag($scene, 'c', -572, -205, 4, [SnapKind::Gap])[0], '30 before the first');
+        self::assertSame(-338.0, self::drag($scene, 'c', -338, -100, 4, [SnapKind::Gap])[0], 'it does not stand in their row');
         $scene->put('b', 300, 100, 50, 50);
-        [$dx, , $lines] = self::drag($scene, 'c', -393, -205, 4, [Kind::Gap]);
+        [$dx, , $lines] = self::drag($scene, 'c', -393, -205, 4, [SnapKind::Gap]);
         self::assertSame(-395.0, $dx, '55 on both sides of it');
         self::assertSame([[150.0, 205.0, 125.0], [245.0, 300.0, 125.0]], $lines[0]['gaps'] ?? null);
     }
@@ -113,9 +113,9 @@ final class SnappingTest extends TestCase
             ->put('group', 0, 0, 0, 0, ['kind' => 'group'])
             ->put('in', 300, 300, 40, 40, ['parent' => 'group'])->put('beside', 400, 300, 40, 40, ['parent' => 'group'])
             ->put('hidden', 101, 0, 30, 30, ['hidden' => true])->put('draft', 102, 60, 30, 30, ['reference' => true])->settled();
-        $found = self::candidates($scene, ['in'], Kind::cases());
+        $found = self::candidates($scene, ['in'], SnapKind::cases());
         self::assertSame(['beside'], $found->ids);
-        self::assertSame([], self::candidates($scene, ['group'], Kind::cases())->ids);
+        self::assertSame([], self::candidates($scene, ['group'], SnapKind::cases())->ids);
     }
 
     public function test_moving_by_a_command_settles_by_the_same_rule(): void
@@ -141,7 +141,7 @@ final class SnappingTest extends TestCase
             }
             $tolerance = (float) $random->number(1, 20);
             $dragged = Dragged::moved($random->scene->bounds($id), false);
-            $candidates = self::candidates($random->scene, [$id], [Kind::Edge, Kind::Centre, Kind::Sheet]);
+            $candidates = self::candidates($random->scene, [$id], [SnapKind::Edge, SnapKind::Centre, SnapKind::Sheet]);
             $by = ['x' => $random->number(-400, 400) + 0.25, 'y' => $random->number(-400, 400) + 0.25];
             [$to['x'], $to['y']] = (new Snapping($candidates, $dragged, $tolerance))->settle($by['x'], $by['y']);
             foreach (Axis::cases() as $axis) {
@@ -197,10 +197,10 @@ final class SnappingTest extends TestCase
                 continue;
             }
             $dragged = Dragged::moved($random->scene->bounds($id), false);
-            $candidates = self::candidates($random->scene, [$id], Kind::cases());
+            $candidates = self::candidates($random->scene, [$id], SnapKind::cases());
             [$dx, $dy] = (new Snapping($candidates, $dragged, 40.0))->settle($random->number(-300, 300), $random->number(-300, 300));
             $is = $dragged->after($dx, $dy);
-            foreach ((new Met($candidates, $dragged))->at($dx, $dy) as $line) {
+            foreach ((new Matches($candidates, $dragged))->at($dx, $dy) as $line) {
                 if (! isset($line['at'])) {
                     continue;
                 }
@@ -220,22 +220,22 @@ final class SnappingTest extends TestCase
     }
 
     /**
-     * @param  list<Kind>|null  $kinds
+     * @param  list<SnapKind>|null  $kinds
      * @return array{float, float, list<array<string, mixed>>}
      */
     private static function drag(Scene $scene, string $id, float $dx, float $dy, float $tolerance, ?array $kinds = null): array
     {
         $placed = array_column($scene->draft()->plan(By::Frame)->placed, null, 'id')[$id];
         $dragged = Dragged::moved($placed->box, $scene->sheet->wholePixels, $placed->baseline);
-        $candidates = (new CandidateFinder($scene->sheet, $scene->draft()->plan(By::Frame), $scene->guides))->find($kinds ?? Kind::cases(), [$id], $dragged);
+        $candidates = (new CandidateFinder($scene->sheet, $scene->draft()->plan(By::Frame), $scene->guides))->find($kinds ?? SnapKind::cases(), [$id], $dragged);
         [$x, $y] = (new Snapping($candidates, $dragged, $tolerance))->settle($dx, $dy, $dx !== 0.0, $dy !== 0.0);
 
-        return [$x, $y, (new Met($candidates, $dragged))->at($x, $y)];
+        return [$x, $y, (new Matches($candidates, $dragged))->at($x, $y)];
     }
 
     /**
      * @param  list<string>  $ids
-     * @param  list<Kind>  $kinds
+     * @param  list<SnapKind>  $kinds
      */
     private static function candidates(Scene $scene, array $ids, array $kinds): Candidates
     {

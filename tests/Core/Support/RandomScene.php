@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Support;
 
 use AllSquare\Core\Geometry\Unit;
-use AllSquare\Core\Sheet\Item;
+use AllSquare\Core\Item\Item;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 

@@ -5,21 +5,21 @@ declare(strict_types=1);
 namespace Tests\Core\Support;
 
 use AllSquare\Core\Arrange\GroupFit;
-use AllSquare\Core\Command\Catalogue;
-use AllSquare\Core\Command\Execution;
 use AllSquare\Core\Geometry\Angle;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Geometry\Unit;
-use AllSquare\Core\Grid\NamedGrid;
-use AllSquare\Core\Guide\Guide;
+use AllSquare\Core\Item\Item;
+use AllSquare\Core\Item\Kinds;
 use AllSquare\Core\Measure\Boxes;
-use AllSquare\Core\Measure\Dimension;
+use AllSquare\Core\Running\Catalogue;
+use AllSquare\Core\Running\Execution;
+use AllSquare\Core\Sheet\Dimension;
 use AllSquare\Core\Sheet\Draft;
-use AllSquare\Core\Sheet\Item;
-use AllSquare\Core\Sheet\Kind\Kinds;
+use AllSquare\Core\Sheet\Guide;
+use AllSquare\Core\Sheet\NamedGrid;
+use AllSquare\Core\Sheet\Preset;
 use AllSquare\Core\Sheet\Sheet;
-use AllSquare\Core\Slice\Preset;
-use AllSquare\Core\Slice\Slice;
+use AllSquare\Core\Sheet\Slice;
 
 /** A sheet to try commands on: items are put there plainly, then commands run one after another. */
 final class Scene

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Text;
 
-use AllSquare\Core\Paint\OutlineBounds;
+use AllSquare\Core\Geometry\OutlineBounds;
 use AllSquare\Core\Text\Outlines;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Fonts;

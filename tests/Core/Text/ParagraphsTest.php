@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Text;
 
-use AllSquare\Core\Text\Line;
 use AllSquare\Core\Text\Paragraphs;
 use AllSquare\Core\Text\TextAlign;
+use AllSquare\Core\Text\TextLine;
 use AllSquare\Core\Text\TextStyle;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -27,7 +27,7 @@ final class ParagraphsTest extends TestCase
         $width = $characters === null ? null : $characters * $style->font->advance(65) * $style->scale();
 
         return array_map(
-            static fn (Line $line): string => implode('', array_map(static fn (array $glyph): string => (string) mb_chr($glyph[0]), $line->glyphs)),
+            static fn (TextLine $line): string => implode('', array_map(static fn (array $glyph): string => (string) mb_chr($glyph[0]), $line->glyphs)),
             Paragraphs::set($text, $style, $width),
         );
     }

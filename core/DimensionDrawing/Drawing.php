@@ -1,0 +1,185 @@
+<?php
+
+declare(strict_types=1);
+
+namespace AllSquare\Core\DimensionDrawing;
+
+use AllSquare\Core\Geometry\Axis;
+use AllSquare\Core\Geometry\Length;
+use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Paint\Lettering;
+use AllSquare\Core\Text\FontLibrary;
+
+/**
+ * The measured sheet as SVG: the sheet, numbers on its parts, and dimensions along its four sides as on a technical drawing:
+ * thin lines with short oblique ticks, the figure above (after ISO 129-1), extension lines to what is measured.
+ */
+final class Drawing
+{
+    private const INK = '#20302d';
+
+    private const COLOURS = ['size' => self::INK, 'gap' => '#17614f', 'margin' => '#8a5406', 'grid' => '#8a5406'];
+
+    private const HAIR = '#b9b2a0';
+
+    private readonly Lettering $figures;
+
+    private readonly Lettering $words;
+
+    /** px of the sheet to one px of the drawing's letters: large sheets are written on with large letters */
+    private readonly float $unit;
+
+    /** @var array<string, Band> by side */
+    private readonly array $bands;
+
+    private readonly Rect $extent;
+
+    public function __construct(private readonly MeasuredSheet $measured, private readonly FontLibrary $fonts)
+    {
+        $this->figures = new Lettering($fonts, 'overpass-mono', 600);
+        $this->words = new Lettering($fonts, 'overpass', 400);
+        $this->extent = $measured->extent();
+        $this->unit = max(0.75, max($this->extent->w, $this->extent->h) / 1_100);
+        $sides = ['top' => [], 'bottom' => [], 'left' => [], 'right' => []];
+        $centre = $this->extent->centre();
+        $isThere = [];
+        foreach ($measured->measures as $measure) {
+            if (isset($isThere[$measure->place()])) {
+                continue;
+            }
+            $isThere[$measure->place()] = true;
+            $middle = array_sum($measure->across) / 2;
+            $sides[$measure->axis === Axis::X ? ($middle > $centre->y ? 'bottom' : 'top') : ($middle > $centre->x ? 'right' : 'left')][] = $measure;
+        }
+        $width = fn (Measure $measure): float => $this->figures->width(Length::text($measure->size), 11 * $this->unit) + 5 * $this->unit;
+        $this->bands = array_map(static fn (array $measures): Band => new Band($measures, $width), $sides);
+    }
+
+    /** How many measures found no room beside the sheet and are listed only. */
+    public function leftOut(): int
+    {
+        return array_sum(array_map(static fn (Band $band): int => count($band->left()), $this->bands));
+    }
+
+    /**
+     * @param  string  $body  the sheet as it is painted, in its own space
+     * @param  bool  $listed  with the list of all parts and measures beneath
+     * @return string a whole SVG, its size in px
+     */
+    public function svg(string $body, bool $listed): string
+    {
+        $u = $this->unit;
+        $reach = fn (string $side): float => ($this->bands[$side]->count() === 0 ? 24 : 26 + 17 * $this->bands[$side]->count()) * $u;
+        $left = $this->extent->x - $reach('left');
+        $top = $this->extent->y - $reach('top') - 26 * $u;
+        $width = max($this->extent->w + $reach('left') + $reach('right'), 560 * $u);
+        $height = $this->extent->h + $reach('top') + $reach('bottom') + 26 * $u;
+        $sheet = $this->measured->sheet;
+        $drawn = $this->words->svg(sprintf('%s, %s × %s px', $this->words->fitting($sheet->name, 14 * $u, $width / 2), Length::text($sheet->width()), Length::text($sheet->height())), $left + 12 * $u, $top + 18 * $u, 14 * $u, self::INK);
+        $drawn .= $this->sheet($body).$this->dimensions().$this->marks();
+        if ($listed) {
+            [$list, $below] = (new Listing($this->measured, $this->fonts))->svg($left + 12 * $u, $top + $height, $width - 24 * $u, $u);
+            $drawn .= $list;
+            $height += $below;
+        }
+
+        return sprintf(
+            "<svg xmlns='http://www.w3.org/2000/svg' width='%s' height='%s' viewBox='%s %s %s %s'>%s<rect x='%s' y='%s' width='%s' height='%s' fill='#fffefb'/>%s</svg>\n",
+            ...array_map(Length::text(...), [$width, $height, $left, $top, $width, $height]),
+            ...[Lettering::outlines($this->fonts, $drawn)],
+            ...array_map(Length::text(...), [$left, $top, $width, $height]),
+            ...[$drawn],
+        );
+    }
+
+    private function sheet(string $body): string
+    {
+        $box = $this->measured->sheet->picture();
+        [$w, $h] = [Length::text($box->w), Length::text($box->h)];
+        $outlines = '';
+        foreach ($this->measured->parts as $part) {
+            $outlines .= vsprintf("<rect x='%s' y='%s' width='%s' height='%s'/>", array_map(Length::text(...), array_values($part->box->toArray())));
+        }
+        $ground = $this->measured->sheet->background ?? '#ffffff';
+
+        // Paled, so that what is written on it can be read.
+        return "<rect width='$w' height='$h' fill='$ground'/>$body<rect width='$w' height='$h' fill='#fffefb' fill-opacity='0.45'/>"
+            ."<rect width='$w' height='$h' fill='none' stroke='".self::INK."' stroke-width='".Length::text($this->unit)."'/>"
+            ."<g fill='none' stroke='#17614f' stroke-width='".Length::text(0.6 * $this->unit)."'>$outlines</g>";
+    }
+
+    private function dimensions(): string
+    {
+        $lines = $figures = '';
+        foreach ($this->bands as $side => $band) {
+            foreach ($band->placed() as [$measure, $line]) {
+                [$drawn, $figure] = $this->dimension($side, $measure, $line);
+                $lines .= $drawn;
+                $figures .= $figure;
+            }
+        }
+
+        // Figures last, on grounds of their own: no line runs through them.
+        return $lines.$figures;
+    }
+
+    /** @return array{string, string} the lines, and the figure */
+    private function dimension(string $side, Measure $measure, int $line): array
+    {
+        $u = $this->unit;
+        $out = (20 + 17 * $line) * $u;
+        [$at, $away] = match ($side) {
+            'top' => [$this->extent->y - $out, -1],
+            'bottom' => [$this->extent->bottom() + $out, 1],
+            'left' => [$this->extent->x - $out, -1],
+            default => [$this->extent->right() + $out, 1],
+        };
+        $isAcross = $measure->axis === Axis::X;
+        $point = static fn (float $along, float $across): string => $isAcross ? Length::text($along).' '.Length::text($across) : Length::text($across).' '.Length::text($along);
+        $near = $away < 0 ? $measure->across[0] : $measure->across[1];
+        $colour = self::COLOURS[$measure->kind->value];
+        $extensions = $ticks = '';
+        foreach ([$measure->from, $measure->to] as $end) {
+            $extensions .= 'M'.$point($end, $near + 2 * $u * $away).'L'.$point($end, $at + 4 * $u * $away);
+            $ticks .= 'M'.$point($end - 2.5 * $u, $at + 2.5 * $u * ($isAcross ? 1 : -1)).'L'.$point($end + 2.5 * $u, $at - 2.5 * $u * ($isAcross ? 1 : -1));
+        }
+        $drawn = "<path d='$extensions' stroke='".self::HAIR."' stroke-width='".Length::text(0.5 * $u)."'/>"
+            ."<path d='M".$point($measure->from, $at).'L'.$point($measure->to, $at).$ticks."' stroke='$colour' stroke-width='".Length::text(0.8 * $u)."'/>";
+        $text = Length::text($measure->size);
+        $size = 11 * $u;
+        [$middle, $half] = [($measure->from + $measure->to) / 2, $this->figures->width($text, $size) / 2 + $u];
+        // Upright figures read from the right, above their line.
+        $ground = $isAcross ? [$middle - $half, $at - 12.5 * $u, 2 * $half, 10.5 * $u] : [$at - 12.5 * $u, $middle - $half, 10.5 * $u, 2 * $half];
+        $figure = vsprintf("<rect x='%s' y='%s' width='%s' height='%s' fill='#fffefb'/>", array_map(Length::text(...), $ground)).($isAcross
+            ? $this->figures->svg($text, $middle, $at - 3.5 * $u, $size, $colour, 0.5)
+            : $this->figures->svg($text, $at - 3.5 * $u, $middle, $size, $colour, 0.5, -90.0));
+
+        return [$drawn, $figure];
+    }
+
+    /** The number of each part, in a corner of it where no other stands; where there is none, it is in the list alone. */
+    private function marks(): string
+    {
+        $u = $this->unit;
+        $taken = [];
+        $drawn = '';
+        foreach ($this->measured->parts as $part) {
+            $text = (string) $part->number;
+            $w = $this->figures->width($text, 10 * $u) + 7 * $u;
+            $h = 13 * $u;
+            $box = $part->box;
+            $corners = [[$box->x, $box->y], [$box->right() - $w, $box->y], [$box->x, $box->bottom() - $h], [$box->right() - $w, $box->bottom() - $h], [$box->x + ($box->w - $w) / 2, $box->y + ($box->h - $h) / 2]];
+            foreach ($corners as [$x, $y]) {
+                $mark = new Rect($x, $y, $w, $h);
+                if (array_filter($taken, static fn (Rect $other): bool => $other->meets($mark)) === []) {
+                    $taken[] = $mark;
+                    $drawn .= vsprintf("<rect x='%s' y='%s' width='%s' height='%s' rx='%s' fill='#17614f'/>", array_map(Length::text(...), [$x, $y, $w, $h, 3 * $u]))
+                        .$this->figures->svg($text, $x + $w / 2, $y + 10 * $u, 10 * $u, '#ffffff', 0.5);
+                    break;
+                }
+            }
+        }
+
+        return $drawn;
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace AllSquare\Core\Geometry;
+
+use AllSquare\Core\Text\Outlines;
+
+/** The exact upright box of path data (m, l, q, z, relative) that is turned. */
+final class OutlineBounds
+{
+    /**
+     * @param  string  $path  as Outlines writes it
+     * @param  float  $angle  degrees clockwise about where the path begins
+     * @return Rect|null in the units of the path, from where it begins
+     */
+    public static function of(string $path, float $angle): ?Rect
+    {
+        preg_match_all('/([mlqz])([^mlqz]*)/', $path, $steps, PREG_SET_ORDER);
+        $points = [];
+        $place = static fn (float $x, float $y): Point => (new Point($x, $y))->turned($angle);
+        $x = $y = $startX = $startY = 0.0;
+        foreach ($steps as [, $step, $figures]) {
+            $by = array_map(floatval(...), explode(' ', $figures));
+            if ($step === 'z') {
+                [$x, $y] = [$startX, $startY];
+
+                continue;
+            }
+            $from = $place($x, $y);
+            $control = $step === 'q' ? $place($x + $by[0], $y + ($by[1] ?? 0.0)) : null;
+            [$dx, $dy] = $step === 'q' ? [$by[2] ?? 0.0, $by[3] ?? 0.0] : [$by[0], $by[1] ?? 0.0];
+            [$x, $y] = [$x + $dx, $y + $dy];
+            $points[] = $to = $place($x, $y);
+            if ($step === 'm') {
+                [$startX, $startY] = [$x, $y];
+            }
+            foreach (Outlines::extreme($from->x, $control?->x, $to->x) as $extreme) {
+                $points[] = new Point($extreme, $to->y);
+            }
+            foreach (Outlines::extreme($from->y, $control?->y, $to->y) as $extreme) {
+                $points[] = new Point($to->x, $extreme);
+            }
+        }
+
+        return $points === [] ? null : Rect::around($points);
+    }
+}

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace AllSquare\Core\Item;
+
+use AllSquare\Core\Geometry\Angle;
+use AllSquare\Core\Geometry\Length;
+use AllSquare\Core\Geometry\Matrix;
+use AllSquare\Core\Geometry\NinePoint;
+use AllSquare\Core\Geometry\Point;
+use AllSquare\Core\Geometry\Rect;
+
+/**
+ * One thing on a sheet, as it is stored.
+ *
+ * The frame is its box before turning, in its parent's space; the angle turns it about the frame's centre.
+ */
+final readonly class Item
+{
+    /**
+     * @param  string|null  $parent  the group it lies in; null on the sheet itself
+     * @param  int  $rank  its place among its siblings, back to front; sparse
+     * @param  float  $angle  degrees clockwise in (-180, 180]
+     * @param  array<string, mixed>  $props  the properties its kind has, all of them
+     * @param  Point  $origin  for a group: the point of its own space that lies at its frame's top left
+     * @param  bool  $reference  whether it lies there to be compared with: locked, and never measured, snapped to or exported
+     */
+    public function __construct(
+        public string $id,
+        public ?string $parent,
+        public int $rank,
+        public Kind $kind,
+        public string $name,
+        public Rect $frame,
+        public float $angle,
+        public bool $locked,
+        public bool $hidden,
+        public array $props,
+        public Point $origin = new Point(0.0, 0.0),
+        public bool $reference = false,
+    ) {
+    }
+
+    public function inFrame(Rect $frame): self
+    {
+        return new self($this->id, $this->parent, $this->rank, $this->kind, $this->name, $frame, $this->angle, $this->locked, $this->hidden, $this->props, $this->origin, $this->reference);
+    }
+
+    public function turnedTo(float $degrees): self
+    {
+        return $this->with(['angle' => Angle::keep($degrees)]);
+    }
+
+    /** @param  array<string, mixed>  $props */
+    public function withProps(array $props): self
+    {
+        return $this->with(['props' => [...$this->props, ...$props]]);
+    }
+
+    /** @param  array<string, mixed>  $changes fields of the item by name */
+    public function with(array $changes): self
+    {
+        // @phpstan-ignore argument.type (the fields by their names, of their types)
+        return new self(...[...get_object_vars($this), ...$changes]);
+    }
+
+    /** The frame with another size, one of its nine points staying where it stands in the parent's space, turned or not. */
+    public function sized(float $w, float $h, NinePoint $held): self
+    {
+        [$w, $h] = [Length::settle($w), Length::settle($h)];
+        $out = new Point($held->across() - 0.5, $held->down() - 0.5);
+        $point = $this->frame->centre()->plus($out->times($this->frame->w, $this->frame->h)->turned($this->angle));
+        $centre = $point->minus($out->times($w, $h)->turned($this->angle));
+
+        return $this->inFrame(new Rect(Length::settle($centre->x - $w / 2), Length::settle($centre->y - $h / 2), $w, $h));
+    }
+
+    /** From the item's own space (0, 0 to w, h; for a group, its children's space) to its parent's. */
+    public function toParent(): Matrix
+    {
+        $shift = Matrix::shift($this->frame->x - $this->origin->x, $this->frame->y - $this->origin->y);
+
+        return $this->angle === 0.0 ? $shift : Matrix::turnAbout($this->frame->centre(), $this->angle)->after($shift);
+    }
+
+    /** Whether what lies in it stays where it is on the sheet: its own space is placed as that of the other. */
+    public function sharesSpaceWith(self $other): bool
+    {
+        [$a, $b] = [$this->toParent(), $other->toParent()];
+
+        return $this->parent === $other->parent && $this->angle === $other->angle && abs($a->dx - $b->dx) < 1e-8 && abs($a->dy - $b->dy) < 1e-8;
+    }
+
+    public function number(string $prop): float
+    {
+        $value = $this->props[$prop] ?? 0.0;
+
+        return is_numeric($value) ? (float) $value : 0.0;
+    }
+
+    public function word(string $prop): string
+    {
+        $value = $this->props[$prop] ?? '';
+
+        return is_scalar($value) ? (string) $value : '';
+    }
+}

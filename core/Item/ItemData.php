@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace AllSquare\Core\Item;
+
+use AllSquare\Core\Geometry\Angle;
+use AllSquare\Core\Geometry\Length;
+use AllSquare\Core\Geometry\Point;
+use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Refusal;
+use AllSquare\Core\Series\Layouts;
+use AllSquare\Core\Text\FontLibrary;
+
+/** Items as data, on the clipboard and in files: `kind`, `name`, `frame`, `angle`, a group's `origin`, and the properties of the kind. */
+final class ItemData
+{
+    /**
+     * @param  array<string, mixed>  $data  its shape has been checked against a schema
+     *
+     * @throws Refusal when it is not what its kind can be
+     */
+    public static function read(array $data, string $id, ?string $parent, int $rank, FontLibrary $fonts): Item
+    {
+        $kind = Kinds::named(is_string($data['kind'] ?? null) ? $data['kind'] : '');
+        $given = array_intersect_key($data, $kind->properties());
+        $frame = self::lengths($data['frame'] ?? null);
+        $origin = self::lengths($data['origin'] ?? null);
+        $item = new Item(
+            $id, $parent, $rank, $kind,
+            Naming::checked(is_string($data['name'] ?? null) ? $data['name'] : ''),
+            (new Rect($frame['x'], $frame['y'], $frame['w'], $kind->name() === 'line' ? 0.0 : $frame['h']))->settled(),
+            Angle::keep(is_numeric($data['angle'] ?? null) ? (float) $data['angle'] : 0.0),
+            false,
+            ($data['hidden'] ?? null) === true,
+            [...$kind->properties(), ...(new Properties($fonts))->normal(array_diff_key($given, ['series' => true]))],
+            $kind->holdsItems() ? new Point($origin['x'], $origin['y']) : new Point(0.0, 0.0),
+        );
+        if (! is_array($given['series'] ?? null)) {
+            return $item;
+        }
+
+        return $item->withProps(['series' => Layouts::read($given['series'], $fonts)]);
+    }
+
+    /** @return array<string, mixed> without ids; what is as it is at first is left out but for the properties of its kind */
+    public static function write(Item $item): array
+    {
+        return [
+            'kind' => $item->kind->name(),
+            'name' => $item->name,
+            'frame' => $item->frame->toArray(),
+            ...($item->angle === 0.0 ? [] : ['angle' => $item->angle]),
+            ...($item->kind->holdsItems() ? ['origin' => ['x' => $item->origin->x, 'y' => $item->origin->y]] : []),
+            ...($item->locked ? ['locked' => true] : []),
+            ...($item->hidden ? ['hidden' => true] : []),
+            ...($item->reference ? ['reference' => true] : []),
+            ...$item->props,
+        ];
+    }
+
+    /** @return array{x: float, y: float, w: float, h: float} */
+    private static function lengths(mixed $given): array
+    {
+        $read = static function (string $name) use ($given): float {
+            $value = is_array($given) && is_numeric($given[$name] ?? null) ? (float) $given[$name] : 0.0;
+
+            return abs($value) <= Length::LIMIT ? $value : throw Refusal::because('That lies beyond 1,000,000 px.', 'file');
+        };
+
+        return ['x' => $read('x'), 'y' => $read('y'), 'w' => max(0.0, $read('w')), 'h' => max(0.0, $read('h'))];
+    }
+}
