@@ -13,6 +13,7 @@ use App\Export\ExportPlan;
 use App\Export\FileWriting;
 use App\Export\MadeArchive;
 use App\Models\Archive;
+use App\Models\ArchiveState;
 use App\Models\Sheet;
 use App\Sheets\SheetLoader;
 use Illuminate\Support\Carbon;
@@ -42,7 +43,7 @@ final readonly class ArchiveRun
             FileWriting::folder($folder);
             $this->finish($archive, $this->make($archive, $folder));
         } catch (Stopped) {
-            $archive->forceFill(['state' => State::Cancelled, 'ended_at' => Carbon::now()])->save();
+            $archive->forceFill(['state' => ArchiveState::Cancelled, 'ended_at' => Carbon::now()])->save();
         } catch (Refusal $refusal) {
             Archives::fail($id, $refusal->getMessage());
         } catch (Throwable $error) {
@@ -58,7 +59,7 @@ final readonly class ArchiveRun
         $sheet = Sheet::query()->where('removed', false)->whereHas('document')->find($archive->sheet_id)
             ?? throw Refusal::because('The sheet was deleted before it was made.');
         $plan = ExportPlan::of($sheet, ExportOrder::fromArray($archive->wanted), $this->loader, $this->fonts, $this->faces);
-        $archive->forceFill(['state' => State::Making, 'total' => $plan->count(), 'done' => 0])->save();
+        $archive->forceFill(['state' => ArchiveState::Making, 'total' => $plan->count(), 'done' => 0])->save();
         $noted = 0.0;
 
         return $this->maker->make($plan, $folder, new PastArchives($archive->document_id), PastArchives::last($archive->sheet_id), static function (int $done) use ($archive, &$noted): void {
@@ -84,7 +85,7 @@ final readonly class ArchiveRun
                 ]);
             }
             $archive->forceFill([
-                'state' => State::Done, 'done' => count($made->files), 'total' => count($made->files), 'bytes' => $bytes,
+                'state' => ArchiveState::Done, 'done' => count($made->files), 'total' => count($made->files), 'bytes' => $bytes,
                 'differences' => $made->manifest->differences(), 'ended_at' => Carbon::now(),
             ])->save();
         });

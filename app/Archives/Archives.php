@@ -8,6 +8,7 @@ use AllSquare\Core\Refusal;
 use App\Export\ExportOrder;
 use App\Export\ExportPlan;
 use App\Models\Archive;
+use App\Models\ArchiveState;
 use App\Models\Sheet;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Carbon;
@@ -23,12 +24,12 @@ final class Archives
     public function order(Sheet $sheet, ExportOrder $order, ExportPlan $plan): Archive
     {
         $plan->check();
-        if (Archive::query()->whereIn('state', [State::Waiting, State::Making])->count() >= self::MOST_WAITING) {
+        if (Archive::query()->whereIn('state', [ArchiveState::Waiting, ArchiveState::Making])->count() >= self::MOST_WAITING) {
             throw Refusal::because('50 archives are waiting to be made already. Wait for some, or cancel them.');
         }
         $archive = Archive::query()->create([
             'document_id' => $sheet->document_id, 'sheet_id' => $sheet->id, 'name' => $sheet->name,
-            'wanted' => $order->toArray(), 'state' => State::Waiting, 'total' => $plan->count(),
+            'wanted' => $order->toArray(), 'state' => ArchiveState::Waiting, 'total' => $plan->count(),
         ]);
         dispatch(new MakeArchive($archive->id));
 
@@ -53,7 +54,7 @@ final class Archives
             return;
         }
         // One that waits is over at once; one that is being made ends before its next file.
-        $waited = Archive::query()->whereKey($archive->id)->where('state', State::Waiting)->update(['state' => State::Cancelled, 'ended_at' => Carbon::now()]);
+        $waited = Archive::query()->whereKey($archive->id)->where('state', ArchiveState::Waiting)->update(['state' => ArchiveState::Cancelled, 'ended_at' => Carbon::now()]);
         if ($waited === 0) {
             Archive::query()->whereKey($archive->id)->update(['stopping' => true]);
         }
@@ -62,8 +63,8 @@ final class Archives
     /** @throws Refusal unless it failed or was called off */
     public function again(Archive $archive): Archive
     {
-        $found = Archive::query()->whereKey($archive->id)->whereIn('state', [State::Failed, State::Cancelled])
-            ->update(['state' => State::Waiting, 'stopping' => false, 'error' => null, 'done' => 0, 'ended_at' => null]);
+        $found = Archive::query()->whereKey($archive->id)->whereIn('state', [ArchiveState::Failed, ArchiveState::Cancelled])
+            ->update(['state' => ArchiveState::Waiting, 'stopping' => false, 'error' => null, 'done' => 0, 'ended_at' => null]);
         if ($found === 0) {
             throw Refusal::because('Only an archive that failed or was cancelled is tried again.');
         }
@@ -74,14 +75,14 @@ final class Archives
 
     public static function fail(string $id, string $why): void
     {
-        Archive::query()->whereKey($id)->whereIn('state', [State::Waiting, State::Making])->update(['state' => State::Failed, 'error' => $why, 'ended_at' => Carbon::now()]);
+        Archive::query()->whereKey($id)->whereIn('state', [ArchiveState::Waiting, ArchiveState::Making])->update(['state' => ArchiveState::Failed, 'error' => $why, 'ended_at' => Carbon::now()]);
     }
 
     /** Of a document, only so many are kept. */
     public static function prune(string $document): void
     {
         /** @var Collection<int, Archive> $old */
-        $old = Archive::query()->where('document_id', $document)->whereNotIn('state', [State::Waiting, State::Making])
+        $old = Archive::query()->where('document_id', $document)->whereNotIn('state', [ArchiveState::Waiting, ArchiveState::Making])
             ->orderByDesc('id')->offset(config('allsquare.archives.kept'))->limit(1_000)->get();
         $old->each(self::delete(...));
     }
@@ -91,10 +92,10 @@ final class Archives
     {
         File::deleteDirectory(storage_path('archives'));
         DB::connection('queue')->table('jobs')->update(['reserved_at' => null]);
-        Archive::query()->where('state', State::Making)->where('stopping', true)->update(['state' => State::Cancelled, 'ended_at' => Carbon::now()]);
-        Archive::query()->where('state', State::Making)->update(['state' => State::Waiting, 'done' => 0]);
+        Archive::query()->where('state', ArchiveState::Making)->where('stopping', true)->update(['state' => ArchiveState::Cancelled, 'ended_at' => Carbon::now()]);
+        Archive::query()->where('state', ArchiveState::Making)->update(['state' => ArchiveState::Waiting, 'done' => 0]);
         $queued = DB::connection('queue')->table('jobs')->pluck('payload')->implode(' ');
-        foreach (Archive::query()->where('state', State::Waiting)->orderBy('id')->pluck('id') as $id) {
+        foreach (Archive::query()->where('state', ArchiveState::Waiting)->orderBy('id')->pluck('id') as $id) {
             if (! str_contains($queued, $id)) {
                 dispatch(new MakeArchive($id));
             }

@@ -99,7 +99,7 @@ final class ExportCommand extends Command
     private function slices(SheetLoader $loader, Sheet $sheet): array
     {
         $patterns = $this->listed('slices');
-        $taken = array_filter($loader->slices($sheet->id), static fn (Slice $slice): bool => $patterns === null || array_filter(
+        $taken = array_filter($loader->belongings(Slice::class, $sheet), static fn (Slice $slice): bool => $patterns === null || array_filter(
             $patterns, static fn (string $pattern): bool => $slice->id === $pattern || fnmatch($pattern, $slice->name),
         ) !== []);
 
@@ -111,7 +111,7 @@ final class ExportCommand extends Command
         $data = [];
         $preset = $this->option('preset');
         if (is_string($preset)) {
-            $kept = array_values(array_filter($loader->presets($document->id), static fn (Preset $one): bool => mb_strtolower($one->name) === mb_strtolower($preset)));
+            $kept = array_values(array_filter($loader->belongingTo(Preset::class, $document->id), static fn (Preset $one): bool => mb_strtolower($one->name) === mb_strtolower($preset)));
             $data = $kept === [] ? throw Refusal::because("The document keeps no settings \"$preset\".", 'preset') : $kept[0]->settings->toArray();
         }
         foreach ($this->listed('formats') ?? [] as $format) {

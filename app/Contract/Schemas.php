@@ -8,7 +8,6 @@ use AllSquare\Core\Command\ArrangeSlices;
 use AllSquare\Core\Geometry\Unit;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Running\Catalogue;
-use App\Sheets\CommandCall;
 use LogicException;
 use Opis\JsonSchema\Validator;
 use stdClass;

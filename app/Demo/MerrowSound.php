@@ -9,7 +9,7 @@ use App\Documents\SheetBook;
 use App\Models\Document;
 use App\Models\Item;
 use App\Models\Sheet;
-use App\Sheets\CommandRunner;
+use App\Running\CommandRunner;
 
 /** The demo document: a made-up ferry line. It is drawn by commands; its history begins when it is done. */
 final readonly class MerrowSound

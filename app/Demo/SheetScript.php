@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Demo;
 
 use AllSquare\Core\Running\Catalogue;
+use App\Contract\CommandCall;
 use App\Models\Sheet;
-use App\Sheets\CommandCall;
-use App\Sheets\CommandRunner;
+use App\Running\CommandRunner;
 
 /** Draws on a sheet by commands, as a person would. */
 final readonly class SheetScript

@@ -6,7 +6,7 @@ namespace App\Documents;
 
 use AllSquare\Core\Item\Naming;
 use App\Models\Document;
-use App\Sheets\UlidSource;
+use App\Storage\UlidSource;
 use Illuminate\Support\Facades\DB;
 
 /** Copies a document with its sheets, without its history. */

@@ -7,15 +7,11 @@ namespace App\Documents;
 use AllSquare\Core\Format\DocumentContent;
 use AllSquare\Core\Format\DocumentFile;
 use AllSquare\Core\Format\DocumentReader;
-use AllSquare\Core\Format\SheetContent;
-use AllSquare\Core\Item\Item as CoreItem;
 use AllSquare\Core\Refusal;
+use AllSquare\Core\Sheet\Belonging;
+use AllSquare\Core\Sheet\Belongings;
 use AllSquare\Core\Sheet\Change;
-use AllSquare\Core\Sheet\Dimension as CoreDimension;
-use AllSquare\Core\Sheet\Guide as CoreGuide;
-use AllSquare\Core\Sheet\NamedGrid as CoreGrid;
-use AllSquare\Core\Sheet\Preset as CorePreset;
-use AllSquare\Core\Sheet\Slice as CoreSlice;
+use AllSquare\Core\Sheet\SheetContent;
 use AllSquare\Core\Sheet\Tree;
 use AllSquare\Core\Text\FontLibrary;
 use App\Contract\InvalidRequest;
@@ -25,7 +21,7 @@ use App\Models\Sheet;
 use App\Sheets\ChangeWriter;
 use App\Sheets\Deriver;
 use App\Sheets\SheetLoader;
-use App\Sheets\UlidSource;
+use App\Storage\UlidSource;
 use Illuminate\Support\Facades\DB;
 
 /** Documents as JSON files: written, and opened as new documents. */
@@ -40,11 +36,18 @@ final readonly class DocumentFiles
         return DB::transaction(fn (): string => DocumentFile::write(new DocumentContent(
             $document->name,
             array_values($document->sheets->map(fn (Sheet $sheet): SheetContent => new SheetContent(
-                $sheet->toCore(), $this->loader->everything($sheet->id), $this->loader->guides($sheet->id), $this->loader->dimensions($sheet->id), $this->loader->slices($sheet->id),
+                $sheet->toCore(), $this->loader->everything($sheet->id), $this->belongings($sheet->id, ofDocument: false),
             ))->all()),
-            $this->loader->grids($document->id),
-            $this->loader->presets($document->id),
+            $this->belongings($document->id, ofDocument: true),
         )));
+    }
+
+    /** @return list<Belonging> */
+    private function belongings(string $owner, bool $ofDocument): array
+    {
+        $sorts = array_filter(Belongings::SORTS, static fn (string $sort): bool => $sort::isOfDocument() === $ofDocument);
+
+        return array_merge(...array_map(fn (string $sort): array => $this->loader->belongingTo($sort, $owner), array_values($sorts)));
     }
 
     /**
@@ -73,20 +76,17 @@ final readonly class DocumentFiles
         $core = $content->sheet;
         Sheet::query()->create(['id' => $core->id, 'document_id' => $document->id, 'position' => $position, ...Sheet::columns($core)]);
         $sheet = Sheet::query()->findOrFail($core->id);
-        $created = static fn (array $things): array => array_combine(array_column($things, 'id'), array_map(static fn (object $thing): array => [null, $thing], $things));
-        /** @var array<string, array{CoreItem|null, CoreItem|null}> $items */
-        $items = $created($content->items);
-        /** @var array<string, array{CoreSlice|null, CoreSlice|null}> $slices */
-        $slices = $created($content->slices);
-        /** @var array<string, array{CoreGuide|null, CoreGuide|null}> $guides */
-        $guides = $created($content->guides);
-        /** @var array<string, array{CoreDimension|null, CoreDimension|null}> $dimensions */
-        $dimensions = $created($content->dimensions);
-        /** @var array<string, array{CoreGrid|null, CoreGrid|null}> $grids */
-        $grids = $created($with->grids ?? []);
-        /** @var array<string, array{CorePreset|null, CorePreset|null}> $presets */
-        $presets = $created($with->presets ?? []);
+        $items = [];
+        foreach ($content->items as $item) {
+            $items[$item->id] = [null, $item];
+        }
+        $belongings = [];
+        foreach (Belongings::SORTS as $sort) {
+            foreach ([...$content->belongings->of($sort), ...($with?->belongings->of($sort) ?? [])] as $id => $one) {
+                $belongings[$sort][$id] = [null, $one];
+            }
+        }
         $rows = $this->deriver->derive(new Tree($content->items), array_map(strval(...), array_keys($items)));
-        $this->writer->write($this->writer->patch($sheet, new Change($items, $slices, null, $guides, $dimensions, $grids, $presets)), $rows);
+        $this->writer->write($this->writer->patch($sheet, new Change($items, null, $belongings)), $rows);
     }
 }

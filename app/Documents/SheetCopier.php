@@ -4,15 +4,20 @@ declare(strict_types=1);
 
 namespace App\Documents;
 
+use AllSquare\Core\Item\Renaming;
+use AllSquare\Core\Sheet\Belongings;
+use App\Models\BelongingModels;
 use App\Models\Item;
 use App\Models\Sheet;
-use App\Sheets\UlidSource;
+use App\Sheets\SheetLoader;
+use App\Storage\RowStatements;
+use App\Storage\UlidSource;
 use Illuminate\Support\Facades\DB;
 
 /** Copies a sheet row by row, with new ids. The copy is marked as removed until a line of the history puts it there. */
 final readonly class SheetCopier
 {
-    public function __construct(private UlidSource $ids)
+    public function __construct(private SheetLoader $loader, private UlidSource $ids)
     {
     }
 
@@ -22,33 +27,19 @@ final readonly class SheetCopier
         $copy->id = $this->ids->next();
         $copy->save();
         $ids = $this->items($sheet->id, $copy->id);
-        foreach (DB::table('guides')->where('sheet_id', $sheet->id)->orderBy('id')->get() as $row) {
-            DB::table('guides')->insert([...(array) $row, 'id' => $this->ids->next(), 'sheet_id' => $copy->id]);
-        }
-        foreach (DB::table('slices')->where('sheet_id', $sheet->id)->orderBy('id')->get() as $row) {
-            DB::table('slices')->insert([...(array) $row, 'id' => $this->ids->next(), 'sheet_id' => $copy->id, 'cut' => self::cut($row->cut, $ids)]);
-        }
-        foreach (DB::table('dimensions')->where('sheet_id', $sheet->id)->orderBy('id')->get() as $row) {
-            DB::table('dimensions')->insert([...(array) $row, 'id' => $this->ids->next(), 'sheet_id' => $copy->id, 'a' => $ids[$row->a] ?? $row->a, 'b' => $ids[$row->b] ?? $row->b]);
+        $statements = new RowStatements(DB::connection());
+        foreach (array_filter(Belongings::SORTS, static fn (string $sort): bool => ! $sort::isOfDocument()) as $sort) {
+            foreach ($this->loader->belongings($sort, $sheet) as $one) {
+                $one = $one->renamed($this->ids->next(), $ids);
+                $statements->insert($sort::sort(), $one->id(), ['sheet_id' => $copy->id, ...BelongingModels::of($sort)::columns($one)]);
+            }
         }
 
         return $copy;
     }
 
-    /** @param  array<string, string>  $ids  the new ids by the old */
-    private static function cut(?string $cut, array $ids): ?string
-    {
-        if ($cut === null) {
-            return null;
-        }
-        $data = json_decode($cut, true, flags: JSON_THROW_ON_ERROR);
-        $data['items'] = array_map(static fn (string $id): string => $ids[$id] ?? $id, $data['items'] ?? []);
-
-        return json_encode($data, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);
-    }
-
-    /** @return array<string, string> the new ids by the old */
-    private function items(string $from, string $to): array
+    /** The items of one sheet as items of another. */
+    private function items(string $from, string $to): Renaming
     {
         $ids = [];
         foreach (Item::query()->toBase()->where('sheet_id', $from)->pluck('id') as $id) {
@@ -63,6 +54,6 @@ final readonly class SheetCopier
             ])->all());
         });
 
-        return $ids;
+        return new Renaming($ids);
     }
 }

@@ -21,7 +21,7 @@ final readonly class ArchiveMaker
      *
      * @throws Refusal when a file cannot be made or written
      */
-    public function make(ExportPlan $plan, string $folder, Stock $stock, ?array $before, callable $done): MadeArchive
+    public function make(ExportPlan $plan, string $folder, MadeEarlier $stock, ?array $before, callable $done): MadeArchive
     {
         [$files, $manifest] = $this->files($plan, $folder, $stock, $before, $done);
         $path = "$folder/archive.zip";
@@ -52,7 +52,7 @@ final readonly class ArchiveMaker
      * @param  callable(int): void  $done  as for make()
      * @return array{list<MadeFile>, Manifest}
      */
-    public function files(ExportPlan $plan, string $folder, Stock $stock, ?array $before, callable $done): array
+    public function files(ExportPlan $plan, string $folder, MadeEarlier $stock, ?array $before, callable $done): array
     {
         $plan->check();
         $files = [];

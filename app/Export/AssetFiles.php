@@ -34,7 +34,7 @@ final readonly class AssetFiles
      *
      * @throws Refusal when one cannot be made
      */
-    public function make(ExportPlan $plan, string $folder, Stock $stock): Generator
+    public function make(ExportPlan $plan, string $folder, MadeEarlier $stock): Generator
     {
         $fingerprints = $wholes = $alone = [];
         foreach ($plan->handingOver->assets as $i => $asset) {
@@ -160,7 +160,7 @@ final readonly class AssetFiles
     }
 
     /** @return Generator<int, MadeFile> whole sheets as one PDF */
-    private function pages(ExportPlan $plan, string $folder, Stock $stock): Generator
+    private function pages(ExportPlan $plan, string $folder, MadeEarlier $stock): Generator
     {
         if ($plan->pdf === null || $plan->pages === []) {
             return;

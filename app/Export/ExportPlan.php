@@ -47,7 +47,7 @@ final readonly class ExportPlan
     public static function of(Sheet $sheet, ExportOrder $order, SheetLoader $loader, FontLibrary $fonts, FontFaces $faces): self
     {
         $picture = new SheetPicture($sheet, $fonts, $faces);
-        $slices = self::slices($loader->slices($sheet->id), $order->slices);
+        $slices = self::slices($loader->belongings(Slice::class, $sheet), $order->slices);
         $names = new FileNames;
         $handingOver = HandingOver::of($picture->sheet, $slices, $order->settings, $picture->areas, $names);
         $document = Document::query()->findOrFail($sheet->document_id);

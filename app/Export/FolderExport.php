@@ -25,7 +25,7 @@ final readonly class FolderExport
         $folder = $to.'/.part-'.bin2hex(random_bytes(6));
         try {
             FileWriting::folder($folder);
-            $stock = new FolderStock($to);
+            $stock = new MadeEarlierInFolder($to);
             [$files, $manifest] = $this->maker->files($plan, $folder, $stock, $stock->files(), $done);
             foreach ($files as $file) {
                 if ($manifest->state($file) !== 'same' || ! is_file("$to/$file->name")) {

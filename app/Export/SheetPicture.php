@@ -16,7 +16,7 @@ use AllSquare\Core\Text\FontFaces;
 use AllSquare\Core\Text\FontLibrary;
 use App\Models\Item;
 use App\Models\Sheet;
-use App\Sheets\ItemRows;
+use App\Storage\ItemRows;
 
 /** A sheet as it was stored, ready to be painted as SVG, whole or in parts. */
 final readonly class SheetPicture

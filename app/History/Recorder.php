@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace App\History;
 
 use AllSquare\Core\Running\Report;
+use App\Contract\CommandCall;
 use App\Models\HistoryLine;
 use App\Models\Sheet;
 use App\Sheets\Answers;
-use App\Sheets\CommandCall;
+use App\Storage\Patch;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 

@@ -12,9 +12,10 @@ use App\Models\Sheet;
 use App\Sheets\Answers;
 use App\Sheets\ChangeWriter;
 use App\Sheets\Deriver;
-use App\Sheets\ItemRows;
 use App\Sheets\SheetLoader;
 use App\Sheets\StaleRevision;
+use App\Storage\ItemRows;
+use App\Storage\Patch;
 use Illuminate\Support\Facades\DB;
 use stdClass;
 

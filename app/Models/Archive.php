@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Archives\State;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Support\Carbon;
@@ -17,7 +16,7 @@ use Illuminate\Support\Carbon;
  * @property string $sheet_id
  * @property string $name
  * @property array<string, mixed> $wanted
- * @property State $state
+ * @property ArchiveState $state
  * @property bool $stopping
  * @property int $total
  * @property int $done
@@ -40,7 +39,7 @@ final class Archive extends Model
     protected $dateFormat = 'Y-m-d H:i:s.v';
 
     /** @var array<string, string> */
-    protected $casts = ['wanted' => 'array', 'differences' => 'array', 'state' => State::class, 'stopping' => 'bool', 'ended_at' => 'datetime'];
+    protected $casts = ['wanted' => 'array', 'differences' => 'array', 'state' => ArchiveState::class, 'stopping' => 'bool', 'ended_at' => 'datetime'];
 
     public function path(): string
     {

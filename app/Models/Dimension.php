@@ -4,19 +4,15 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use AllSquare\Core\Item\By;
+use AllSquare\Core\Sheet\Belonging;
 use AllSquare\Core\Sheet\Dimension as CoreDimension;
 use Illuminate\Database\Eloquent\Model;
+use InvalidArgumentException;
+use stdClass;
 
-/**
- * The row of a dimension.
- *
- * @property string $id
- * @property string $a
- * @property string $b
- * @property string $axis
- * @property string $by
- */
-final class Dimension extends Model
+/** The row of a dimension. */
+final class Dimension extends Model implements StoresBelonging
 {
     public $timestamps = false;
 
@@ -24,11 +20,15 @@ final class Dimension extends Model
 
     protected $keyType = 'string';
 
-    protected $guarded = [];
-
-    /** @return array<string, mixed> */
-    public static function columns(CoreDimension $dimension): array
+    public static function fromRow(stdClass $row): CoreDimension
     {
-        return ['a' => $dimension->a, 'b' => $dimension->b, 'axis' => $dimension->axis, 'by' => $dimension->by->value];
+        return new CoreDimension($row->id, $row->a, $row->b, $row->axis, By::from($row->by));
+    }
+
+    public static function columns(Belonging $one): array
+    {
+        return $one instanceof CoreDimension
+            ? ['a' => $one->a, 'b' => $one->b, 'axis' => $one->axis, 'by' => $one->by->value]
+            : throw new InvalidArgumentException('That is stored elsewhere.');
     }
 }

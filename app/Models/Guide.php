@@ -5,18 +5,14 @@ declare(strict_types=1);
 namespace App\Models;
 
 use AllSquare\Core\Geometry\Axis;
+use AllSquare\Core\Sheet\Belonging;
 use AllSquare\Core\Sheet\Guide as CoreGuide;
 use Illuminate\Database\Eloquent\Model;
+use InvalidArgumentException;
+use stdClass;
 
-/**
- * The row of a guide.
- *
- * @property string $id
- * @property string $axis
- * @property float $at
- * @property bool $locked
- */
-final class Guide extends Model
+/** The row of a guide. */
+final class Guide extends Model implements StoresBelonging
 {
     public $timestamps = false;
 
@@ -24,19 +20,15 @@ final class Guide extends Model
 
     protected $keyType = 'string';
 
-    protected $guarded = [];
-
-    /** @var array<string, string> */
-    protected $casts = ['locked' => 'bool'];
-
-    public function toCore(): CoreGuide
+    public static function fromRow(stdClass $row): CoreGuide
     {
-        return new CoreGuide($this->id, Axis::from($this->axis), $this->at, $this->locked);
+        return new CoreGuide($row->id, Axis::from($row->axis), (float) $row->at, (bool) $row->locked);
     }
 
-    /** @return array<string, mixed> */
-    public static function columns(CoreGuide $guide): array
+    public static function columns(Belonging $one): array
     {
-        return ['axis' => $guide->axis->value, 'at' => $guide->at, 'locked' => (int) $guide->locked];
+        return $one instanceof CoreGuide
+            ? ['axis' => $one->axis->value, 'at' => $one->at, 'locked' => (int) $one->locked]
+            : throw new InvalidArgumentException('That is stored elsewhere.');
     }
 }

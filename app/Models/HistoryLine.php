@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\History\Patch;
+use App\Storage\Patch;
 use Illuminate\Database\Eloquent\Model;
 
 /**

@@ -4,18 +4,14 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use AllSquare\Core\Sheet\NamedGrid as CoreGrid;
+use AllSquare\Core\Sheet\Belonging;
+use AllSquare\Core\Sheet\NamedGrid as CoreNamedGrid;
 use Illuminate\Database\Eloquent\Model;
+use InvalidArgumentException;
+use stdClass;
 
-/**
- * The row of a grid that is kept under a name for the sheets of a document.
- *
- * @property string $id
- * @property string $document_id
- * @property string $name
- * @property string $grid
- */
-final class NamedGrid extends Model
+/** The row of a grid that is kept under a name for the sheets of a document. */
+final class NamedGrid extends Model implements StoresBelonging
 {
     public $timestamps = false;
 
@@ -25,16 +21,15 @@ final class NamedGrid extends Model
 
     protected $keyType = 'string';
 
-    protected $guarded = [];
-
-    public function toCore(): CoreGrid
+    public static function fromRow(stdClass $row): CoreNamedGrid
     {
-        return CoreGrid::fromArray($this->id, $this->name, json_decode($this->grid, true, flags: JSON_THROW_ON_ERROR));
+        return CoreNamedGrid::fromArray($row->id, $row->name, json_decode($row->grid, true, flags: JSON_THROW_ON_ERROR));
     }
 
-    /** @return array<string, mixed> */
-    public static function columns(CoreGrid $grid): array
+    public static function columns(Belonging $one): array
     {
-        return ['name' => $grid->name, 'grid' => json_encode($grid->toArray(), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)];
+        return $one instanceof CoreNamedGrid
+            ? ['name' => $one->name, 'grid' => json_encode($one->toArray(), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION)]
+            : throw new InvalidArgumentException('That is stored elsewhere.');
     }
 }

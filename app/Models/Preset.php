@@ -4,19 +4,15 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use AllSquare\Core\Sheet\Belonging;
 use AllSquare\Core\Sheet\HandOverSettings;
 use AllSquare\Core\Sheet\Preset as CorePreset;
 use Illuminate\Database\Eloquent\Model;
+use InvalidArgumentException;
+use stdClass;
 
-/**
- * The row of settings for handing over that are kept under a name for the sheets of a document.
- *
- * @property string $id
- * @property string $document_id
- * @property string $name
- * @property string $settings
- */
-final class Preset extends Model
+/** The row of settings for handing over that are kept under a name for the sheets of a document. */
+final class Preset extends Model implements StoresBelonging
 {
     public $timestamps = false;
 
@@ -24,16 +20,15 @@ final class Preset extends Model
 
     protected $keyType = 'string';
 
-    protected $guarded = [];
-
-    public function toCore(): CorePreset
+    public static function fromRow(stdClass $row): CorePreset
     {
-        return new CorePreset($this->id, $this->name, HandOverSettings::fromArray(json_decode($this->settings, true, flags: JSON_THROW_ON_ERROR)));
+        return new CorePreset($row->id, $row->name, HandOverSettings::fromArray(json_decode($row->settings, true, flags: JSON_THROW_ON_ERROR)));
     }
 
-    /** @return array<string, mixed> */
-    public static function columns(CorePreset $preset): array
+    public static function columns(Belonging $one): array
     {
-        return ['name' => $preset->name, 'settings' => json_encode($preset->settings->toArray(), JSON_THROW_ON_ERROR)];
+        return $one instanceof CorePreset
+            ? ['name' => $one->name, 'settings' => json_encode($one->settings->toArray(), JSON_THROW_ON_ERROR)]
+            : throw new InvalidArgumentException('That is stored elsewhere.');
     }
 }

@@ -4,24 +4,21 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
-use AllSquare\Core\Arrange\Guides;
 use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Point;
 use AllSquare\Core\Running\Execution;
 use AllSquare\Core\Running\Report;
-use AllSquare\Core\Sheet\Dimension as CoreDimension;
+use AllSquare\Core\Sheet\Belonging;
+use AllSquare\Core\Sheet\Belongings;
+use AllSquare\Core\Sheet\Change;
 use AllSquare\Core\Sheet\Draft;
-use AllSquare\Core\Sheet\Guide as CoreGuide;
-use AllSquare\Core\Sheet\NamedGrid as CoreGrid;
-use AllSquare\Core\Sheet\Preset as CorePreset;
 use AllSquare\Core\Sheet\Sheet as CoreSheet;
 use AllSquare\Core\Sheet\SheetGrid;
-use AllSquare\Core\Sheet\Slice as CoreSlice;
-use AllSquare\Core\Slice\Slices;
-use App\History\Patch;
 use App\Models\HistoryLine;
 use App\Models\Item;
 use App\Models\Sheet;
+use App\Storage\ItemRows;
+use App\Storage\Patch;
 use stdClass;
 
 /** What the API says about sheets and about what was done to them. */
@@ -57,28 +54,19 @@ final readonly class Answers
         ];
     }
 
-    /** @return array<string, mixed> */
-    public static function slice(CoreSlice $slice): array
+    /**
+     * What belongs to a sheet besides its items, by sort.
+     *
+     * @return array<string, list<array<string, mixed>>>
+     */
+    public function belongings(Sheet $sheet): array
     {
-        return ['id' => $slice->id, 'name' => $slice->name, ...$slice->box->toArray(), ...$slice->cut->toArray()];
-    }
+        $told = [];
+        foreach (Belongings::SORTS as $sort) {
+            $told[$sort::sort()] = array_map(static fn (Belonging $one): array => $one->toAnswer(), $this->loader->belongings($sort, $sheet));
+        }
 
-    /** @return list<array<string, mixed>> */
-    public function slices(string $sheet): array
-    {
-        return array_map(self::slice(...), $this->loader->slices($sheet));
-    }
-
-    /** @return array<string, mixed> */
-    public static function guide(CoreGuide $guide): array
-    {
-        return ['id' => $guide->id, 'axis' => $guide->axis->value, 'at' => $guide->at, 'locked' => $guide->locked];
-    }
-
-    /** @return list<array<string, mixed>> */
-    public function guides(string $sheet): array
-    {
-        return array_map(self::guide(...), $this->loader->guides($sheet));
+        return $told;
     }
 
     /**
@@ -89,42 +77,6 @@ final readonly class Answers
     private static function grid(CoreSheet $sheet): array
     {
         return [...$sheet->grid->toArray(), 'spans' => ['x' => SheetGrid::spans($sheet, Axis::X), 'y' => SheetGrid::spans($sheet, Axis::Y)]];
-    }
-
-    /** @return array<string, mixed> */
-    public static function dimension(CoreDimension $dimension): array
-    {
-        return ['id' => $dimension->id, 'a' => $dimension->a, 'b' => $dimension->b, 'axis' => $dimension->axis, 'by' => $dimension->by->value];
-    }
-
-    /** @return list<array<string, mixed>> */
-    public function dimensions(string $sheet): array
-    {
-        return array_map(self::dimension(...), $this->loader->dimensions($sheet));
-    }
-
-    /** @return array<string, mixed> */
-    public static function namedGrid(CoreGrid $grid): array
-    {
-        return ['id' => $grid->id, 'name' => $grid->name, ...$grid->toArray()];
-    }
-
-    /** @return list<array<string, mixed>> */
-    public function grids(string $document): array
-    {
-        return array_map(self::namedGrid(...), $this->loader->grids($document));
-    }
-
-    /** @return array<string, mixed> */
-    public static function preset(CorePreset $preset): array
-    {
-        return ['id' => $preset->id, 'name' => $preset->name, ...$preset->settings->toArray()];
-    }
-
-    /** @return list<array<string, mixed>> */
-    public function presets(string $document): array
-    {
-        return array_map(self::preset(...), $this->loader->presets($document));
     }
 
     /** @return array<string, mixed> */
@@ -151,11 +103,7 @@ final readonly class Answers
             'changed' => $changed,
             'removed' => array_map(strval(...), array_keys(array_filter($done->change->items, static fn (array $pair): bool => $pair[1] === null))),
             ...($done->change->sheet === null ? [] : ['settings' => self::settings($draft->sheet())]),
-            ...($done->change->slices === [] ? [] : ['slices' => array_map(self::slice(...), Slices::inOrder($draft->slices->all()))]),
-            ...($done->change->guides === [] ? [] : ['guides' => array_values(array_map(self::guide(...), Guides::inOrder($draft->guides->all())))]),
-            ...($done->change->dimensions === [] ? [] : ['dimensions' => array_values(array_map(self::dimension(...), $draft->dimensions->all()))]),
-            ...($done->change->grids === [] ? [] : ['grids' => array_map(self::namedGrid(...), CoreGrid::inOrder($draft->grids->all()))]),
-            ...($done->change->presets === [] ? [] : ['presets' => array_map(self::preset(...), CorePreset::inOrder($draft->presets->all()))]),
+            ...self::changed($draft, $done->change),
             'report' => self::report($done->report),
         ];
     }
@@ -179,13 +127,33 @@ final readonly class Answers
             'changed' => array_values(array_map(ItemRows::toAnswer(...), array_filter($rows, static fn (stdClass $row): bool => ! isset($new[$row->id])))),
             'removed' => array_values(array_column(array_filter($patch->rows, static fn (array $row): bool => $row[0] === 'items' && $row[3] === null), 1)),
             ...($sheet === null ? [] : ['settings' => self::settings($sheet->toCore())]),
-            ...($patch->touches('slices') ? ['slices' => $this->slices($line->sheet_id)] : []),
-            ...($patch->touches('guides') ? ['guides' => $this->guides($line->sheet_id)] : []),
-            ...($patch->touches('dimensions') ? ['dimensions' => $this->dimensions($line->sheet_id)] : []),
-            ...($patch->touches('grids') ? ['grids' => $this->grids($line->document_id)] : []),
-            ...($patch->touches('presets') ? ['presets' => $this->presets($line->document_id)] : []),
+            ...$this->touched($line, $patch),
             'report' => $line->report,
         ];
+    }
+
+    /** @return array<string, list<array<string, mixed>>> all of each sort in which something changed */
+    private static function changed(Draft $draft, Change $change): array
+    {
+        $told = [];
+        foreach (array_keys($change->belongings) as $sort) {
+            $told[$sort::sort()] = array_map(static fn (Belonging $one): array => $one->toAnswer(), $draft->of($sort)->inOrder());
+        }
+
+        return $told;
+    }
+
+    /** @return array<string, list<array<string, mixed>>> the same, as it is now, of what a line of the history changed */
+    private function touched(HistoryLine $line, Patch $patch): array
+    {
+        $told = [];
+        foreach (Belongings::SORTS as $sort) {
+            if ($patch->touches($sort::sort())) {
+                $told[$sort::sort()] = array_map(static fn (Belonging $one): array => $one->toAnswer(), $this->loader->belongingTo($sort, $sort::isOfDocument() ? $line->document_id : $line->sheet_id));
+            }
+        }
+
+        return $told;
     }
 
     /** @return array<string, mixed> */

@@ -5,19 +5,15 @@ declare(strict_types=1);
 namespace App\Sheets;
 
 use AllSquare\Core\Item\Item as CoreItem;
+use AllSquare\Core\Sheet\Belonging;
+use AllSquare\Core\Sheet\Belongings;
 use AllSquare\Core\Sheet\Change;
-use AllSquare\Core\Sheet\Dimension as CoreDimension;
-use AllSquare\Core\Sheet\Guide as CoreGuide;
-use AllSquare\Core\Sheet\NamedGrid as CoreGrid;
-use AllSquare\Core\Sheet\Preset as CorePreset;
-use AllSquare\Core\Sheet\Slice as CoreSlice;
-use App\History\Patch;
-use App\Models\Dimension;
-use App\Models\Guide;
-use App\Models\NamedGrid;
-use App\Models\Preset;
+use App\Models\BelongingModels;
 use App\Models\Sheet;
-use App\Models\Slice;
+use App\Storage\ItemRows;
+use App\Storage\Patch;
+use App\Storage\PatchMismatch;
+use App\Storage\RowStatements;
 use Illuminate\Support\Facades\DB;
 use RuntimeException;
 use stdClass;
@@ -27,7 +23,7 @@ final class ChangeWriter
 {
     private const STORING = 1e-13;
 
-    private const TABLES = ['documents', 'sheets', 'items', 'slices', 'guides', 'dimensions', 'grids', 'presets'];
+    private const TABLES = ['documents', 'sheets', 'items'];
 
     public function patch(Sheet $sheet, Change $change): Patch
     {
@@ -38,20 +34,11 @@ final class ChangeWriter
                 ? ['items', $id, ...ItemRows::difference($was, $is)]
                 : self::row('items', $id, $belongs, $was, $is, ItemRows::columns(...));
         }
-        foreach ($change->slices as $id => [$was, $is]) {
-            $rows[] = self::row('slices', $id, $belongs, $was, $is, Slice::columns(...));
-        }
-        foreach ($change->guides as $id => [$was, $is]) {
-            $rows[] = self::row('guides', $id, $belongs, $was, $is, Guide::columns(...));
-        }
-        foreach ($change->dimensions as $id => [$was, $is]) {
-            $rows[] = self::row('dimensions', $id, $belongs, $was, $is, Dimension::columns(...));
-        }
-        foreach ($change->grids as $id => [$was, $is]) {
-            $rows[] = self::row('grids', $id, ['document_id' => $sheet->document_id], $was, $is, NamedGrid::columns(...));
-        }
-        foreach ($change->presets as $id => [$was, $is]) {
-            $rows[] = self::row('presets', $id, ['document_id' => $sheet->document_id], $was, $is, Preset::columns(...));
+        foreach ($change->belongings as $sort => $changes) {
+            $owner = [BelongingModels::owner($sort) => $sort::isOfDocument() ? $sheet->document_id : $sheet->id];
+            foreach ($changes as $id => [$was, $is]) {
+                $rows[] = self::row($sort::sort(), (string) $id, $owner, $was, $is, BelongingModels::of($sort)::columns(...));
+            }
         }
         if ($change->sheet !== null) {
             $rows[] = ['sheets', $sheet->id, ...Patch::difference(...array_map(Sheet::columns(...), $change->sheet))];
@@ -71,8 +58,9 @@ final class ChangeWriter
         $derived = array_column($rows, null, 'id');
         DB::statement('PRAGMA defer_foreign_keys = ON');
         $statements = new RowStatements(DB::connection());
+        $tables = [...self::TABLES, ...array_map(static fn (string $sort): string => $sort::sort(), Belongings::SORTS)];
         foreach ($patch->rows as [$table, $id, $before, $after]) {
-            if (! in_array($table, self::TABLES, true)) {
+            if (! in_array($table, $tables, true)) {
                 throw new RuntimeException("A patch names the table $table.");
             }
             if ($after !== null && isset($derived[$id])) {
@@ -120,7 +108,7 @@ final class ChangeWriter
     }
 
     /**
-     * @template T of CoreItem|CoreSlice|CoreGuide|CoreDimension|CoreGrid|CorePreset
+     * @template T of CoreItem|Belonging
      *
      * @param  array<string, string>  $belongs  the column that says to what it belongs
      * @param  T|null  $was

@@ -8,6 +8,7 @@ use AllSquare\Core\Measure\Derivation;
 use AllSquare\Core\Sheet\Tree;
 use AllSquare\Core\Text\FontLibrary;
 use App\Models\Item;
+use App\Storage\ItemRows;
 use stdClass;
 
 /** Computes the derived columns of items, and says which items look different after a change. */

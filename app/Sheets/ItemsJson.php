@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
+use App\Storage\ItemRows;
 use Illuminate\Support\Facades\DB;
 use PDO;
 

@@ -9,6 +9,7 @@ use AllSquare\Core\Item\By;
 use AllSquare\Core\Item\Text\TextFrame;
 use AllSquare\Core\Measure\Baseline;
 use AllSquare\Core\Measure\Boxes;
+use AllSquare\Core\Measure\Planning;
 use AllSquare\Core\Sheet\Placed;
 use AllSquare\Core\Sheet\Plan;
 use AllSquare\Core\Sheet\Tree;
@@ -34,7 +35,7 @@ final readonly class PlanLoader
             $tree = new Tree($this->loader->everything($sheet));
             $boxes = new Boxes($tree, $this->fonts);
 
-            return Plan::of($tree, $boxes, $by, new Baseline($tree, $boxes, $this->fonts));
+            return Planning::of($tree, $boxes, $by, new Baseline($tree, $boxes, $this->fonts));
         }
         $box = $by === By::Ink ? 'ink' : 'bounds';
         $statement = DB::connection()->getPdo()->prepare(

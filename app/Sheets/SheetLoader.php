@@ -10,20 +10,16 @@ use AllSquare\Core\Item\By;
 use AllSquare\Core\Item\Item as CoreItem;
 use AllSquare\Core\Running\Needs;
 use AllSquare\Core\Running\Scope;
-use AllSquare\Core\Sheet\Cut;
-use AllSquare\Core\Sheet\Dimension as CoreDimension;
+use AllSquare\Core\Sheet\Belonging;
+use AllSquare\Core\Sheet\Belongings;
 use AllSquare\Core\Sheet\Draft;
-use AllSquare\Core\Sheet\Guide as CoreGuide;
-use AllSquare\Core\Sheet\NamedGrid as CoreGrid;
-use AllSquare\Core\Sheet\Preset as CorePreset;
-use AllSquare\Core\Sheet\Slice as CoreSlice;
+use AllSquare\Core\Sheet\SheetContent;
 use AllSquare\Core\Text\FontLibrary;
-use App\Models\Guide;
+use App\Models\BelongingModels;
 use App\Models\Item;
-use App\Models\NamedGrid;
-use App\Models\Preset;
 use App\Models\Sheet;
-use Illuminate\Database\Eloquent\Collection;
+use App\Storage\ItemRows;
+use App\Storage\UlidSource;
 use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 use PDO;
@@ -42,67 +38,48 @@ final readonly class SheetLoader
      */
     public function draft(Sheet $sheet, Needs $needs, array $named, Unit $unit = Unit::Px): Draft
     {
+        $belongings = [];
+        foreach (Belongings::SORTS as $sort) {
+            array_push($belongings, ...($needs->includes($sort) ? $this->belongings($sort, $sheet) : []));
+        }
+
         return new Draft(
-            $sheet->toCore(),
-            $this->items($sheet->id, $needs, $named),
+            new SheetContent($sheet->toCore(), $this->items($sheet->id, $needs, $named), $belongings),
             $this->fonts,
             $this->ids,
             $needs->scope === Scope::Order ? $this->rows($sheet->id)->count() : 0,
-            // What depends on an item goes with it, whatever the command is.
-            $this->slices($sheet->id),
-            $needs->guides ? $this->guides($sheet->id) : [],
-            $this->dimensions($sheet->id),
-            $needs->grids ? $this->grids($sheet->document_id) : [],
-            $needs->presets ? $this->presets($sheet->document_id) : [],
             $unit,
             $needs->plan === null ? null : (new PlanLoader($this->fonts, $this))->plan($sheet->id, $needs->plan, baselines: true),
         );
     }
 
-    /** @return list<CoreDimension> in the order in which they were made */
-    public function dimensions(string $sheet): array
+    /**
+     * What belongs to a sheet, or to its document, of one sort.
+     *
+     * @template T of Belonging
+     *
+     * @param  class-string<T>  $sort
+     * @return list<T> in the order in which they are listed
+     */
+    public function belongings(string $sort, Sheet $sheet): array
     {
-        $statement = self::query('SELECT id, a, b, axis, "by" FROM dimensions WHERE sheet_id = ? ORDER BY id', [$sheet]);
-
-        return array_map(static fn (array $row): CoreDimension => new CoreDimension($row[0], $row[1], $row[2], $row[3], By::from($row[4])), $statement->fetchAll(PDO::FETCH_NUM));
+        return $this->belongingTo($sort, $sort::isOfDocument() ? $sheet->document_id : $sheet->id);
     }
 
-    /** @return list<CoreGrid> by name */
-    public function grids(string $document): array
+    /**
+     * @template T of Belonging
+     *
+     * @param  class-string<T>  $sort
+     * @param  string  $owner  id of the sheet, or of the document for what belongs to that
+     * @return list<T> in the order in which they are listed
+     */
+    public function belongingTo(string $sort, string $owner): array
     {
-        /** @var Collection<int, NamedGrid> $grids */
-        $grids = NamedGrid::query()->where('document_id', $document)->orderBy('name')->orderBy('id')->get();
+        $statement = self::query('SELECT * FROM '.$sort::sort().' WHERE '.BelongingModels::owner($sort).' = ?', [$owner]);
+        /** @var list<T> $all the model of a sort makes that sort */
+        $all = array_map(BelongingModels::of($sort)::fromRow(...), $statement->fetchAll(PDO::FETCH_OBJ));
 
-        return $grids->map(static fn (NamedGrid $grid): CoreGrid => $grid->toCore())->values()->all();
-    }
-
-    /** @return list<CorePreset> by name */
-    public function presets(string $document): array
-    {
-        /** @var Collection<int, Preset> $presets */
-        $presets = Preset::query()->where('document_id', $document)->orderBy('name')->orderBy('id')->get();
-
-        return $presets->map(static fn (Preset $preset): CorePreset => $preset->toCore())->values()->all();
-    }
-
-    /** @return list<CoreGuide> */
-    public function guides(string $sheet): array
-    {
-        /** @var Collection<int, Guide> $guides */
-        $guides = Guide::query()->where('sheet_id', $sheet)->orderBy('axis')->orderBy('at')->orderBy('id')->get();
-
-        return $guides->map(static fn (Guide $guide): CoreGuide => $guide->toCore())->values()->all();
-    }
-
-    /** @return list<CoreSlice> in their order */
-    public function slices(string $sheet): array
-    {
-        $statement = self::query('SELECT id, rank, name, x, y, w, h, cut FROM slices WHERE sheet_id = ? ORDER BY rank, id', [$sheet]);
-
-        return array_map(static fn (array $row): CoreSlice => new CoreSlice(
-            $row[0], (int) $row[1], $row[2], new Rect((float) $row[3], (float) $row[4], (float) $row[5], (float) $row[6]),
-            $row[7] === null ? new Cut : Cut::fromArray(json_decode($row[7], true, flags: JSON_THROW_ON_ERROR)),
-        ), $statement->fetchAll(PDO::FETCH_NUM));
+        return Belongings::inOrder($all);
     }
 
     /** @return list<CoreItem> */

@@ -19,11 +19,7 @@ final readonly class SheetReader
     {
         $around = (string) json_encode([
             'sheet' => $this->answers->sheet($sheet),
-            'guides' => $this->answers->guides($sheet->id),
-            'grids' => $this->answers->grids($sheet->document_id),
-            'presets' => $this->answers->presets($sheet->document_id),
-            'dimensions' => $this->answers->dimensions($sheet->id),
-            'slices' => $this->answers->slices($sheet->id),
+            ...$this->answers->belongings($sheet),
             'revision' => $sheet->revision,
         ], self::FLAGS);
 

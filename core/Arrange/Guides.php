@@ -21,23 +21,10 @@ final readonly class Guides
     {
     }
 
-    /**
-     * Those of axis x first, each axis from its start.
-     *
-     * @param  array<string, Guide>  $guides
-     * @return list<Guide>
-     */
-    public static function inOrder(array $guides): array
-    {
-        usort($guides, static fn (Guide $a, Guide $b): int => [$a->axis->value, $a->at, $a->id] <=> [$b->axis->value, $b->at, $b->id]);
-
-        return $guides;
-    }
-
     /** @throws Refusal when there are too many, or one is there already */
     public function add(Axis $axis, float|string $at): Guide
     {
-        if (count($this->draft->guides->all()) >= self::MOST) {
+        if (count($this->draft->of(Guide::class)->all()) >= self::MOST) {
             throw Refusal::because('A sheet has 200 guides at most.');
         }
 
@@ -63,7 +50,7 @@ final readonly class Guides
     /** @param  string|null  $except  id of one that does not count */
     public function isThere(Axis $axis, float $at, ?string $except = null): bool
     {
-        foreach ($this->draft->guides->all() as $guide) {
+        foreach ($this->draft->of(Guide::class)->all() as $guide) {
             if ($guide->id !== $except && $guide->axis === $axis && Length::same($guide->at, $at)) {
                 return true;
             }
@@ -87,7 +74,7 @@ final readonly class Guides
         if ($this->isThere($guide->axis, $guide->at, except: $guide->id)) {
             throw Refusal::because('There is a guide at '.$guide->axis->value.' '.Spoken::length($guide->at).' already.', 'at');
         }
-        $this->draft->guides->put($guide->id, $guide);
+        $this->draft->of(Guide::class)->put($guide);
 
         return $guide;
     }

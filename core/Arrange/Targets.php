@@ -9,6 +9,7 @@ use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Measure\Ground;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Sheet\Guide;
 use AllSquare\Core\Sheet\Words;
 
 /** Finds what things are aligned to and spaced within. Grounds are those of the moment this is made. */
@@ -58,7 +59,7 @@ final class Targets
     /** @throws Refusal when the guide runs the other way */
     public function guide(string $id, Axis $axis): Target
     {
-        $guide = $this->draft->guides->get($id);
+        $guide = $this->draft->of(Guide::class)->get($id);
         if ($guide->axis !== $axis) {
             throw Refusal::because(sprintf('%s runs %s, so nothing can be brought onto it %s.', ucfirst($guide->words()), $guide->axis === Axis::X ? 'down the sheet' : 'across the sheet', $axis->word()), 'guide');
         }

@@ -44,7 +44,7 @@ final readonly class AddDimension implements Command
     public function run(Draft $draft, array $items): Report
     {
         $side = Side::tryFrom($this->b);
-        if (count($draft->dimensions->all()) >= self::MOST) {
+        if (count($draft->of(Dimension::class)->all()) >= self::MOST) {
             throw Refusal::because('A sheet has 500 dimensions at most.');
         }
         if ($this->a === $this->b) {
@@ -60,7 +60,7 @@ final readonly class AddDimension implements Command
             default => $distance->nearest,
         };
         $id = $draft->nextId();
-        $draft->dimensions->put($id, new Dimension($id, $this->a, $this->b, $this->axis, $this->by));
+        $draft->of(Dimension::class)->put(new Dimension($id, $this->a, $this->b, $this->axis, $this->by));
         $to = $side === null ? Words::quoted($draft->item($this->b)) : "the $side->value edge of the sheet";
 
         return new Report(sprintf('Kept %s px %s from %s to %s', Spoken::length($figure), ['x' => 'across', 'y' => 'down'][$this->axis] ?? 'straight', Words::quoted($draft->item($this->a)), $to), $items, ['dimensions' => [$id]]);

@@ -11,6 +11,7 @@ use AllSquare\Core\Running\Needs;
 use AllSquare\Core\Running\Params;
 use AllSquare\Core\Running\Report;
 use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Sheet\Guide;
 
 /** Puts a guide across the sheet. */
 final readonly class AddGuide implements Command
@@ -31,7 +32,7 @@ final readonly class AddGuide implements Command
 
     public function needs(): Needs
     {
-        return new Needs(guides: true);
+        return new Needs(sorts: [Guide::class]);
     }
 
     public function run(Draft $draft, array $items): Report

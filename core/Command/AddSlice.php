@@ -19,6 +19,7 @@ use AllSquare\Core\Running\Selected;
 use AllSquare\Core\Sheet\Cut;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\Figures;
+use AllSquare\Core\Sheet\Guide;
 use AllSquare\Core\Sheet\Slice;
 use AllSquare\Core\Sheet\Words;
 use AllSquare\Core\Slice\Cells;
@@ -44,7 +45,7 @@ final readonly class AddSlice implements Command
 
     public function needs(): Needs
     {
-        return new Needs(guides: $this->params->word('along') === 'guides');
+        return new Needs(sorts: $this->params->word('along') === 'guides' ? [Guide::class] : []);
     }
 
     public function run(Draft $draft, array $items): Report
@@ -130,7 +131,7 @@ final readonly class AddSlice implements Command
     private function cells(Draft $draft): array
     {
         $sheet = $draft->sheet();
-        $cells = $this->params->word('along') === 'guides' ? Cells::alongGuides($sheet, $draft->guides->all()) : Cells::ofGrid($sheet);
+        $cells = $this->params->word('along') === 'guides' ? Cells::alongGuides($sheet, $draft->of(Guide::class)->all()) : Cells::ofGrid($sheet);
 
         return array_map(static fn (array $cell): array => [
             $cell[0], [], "$sheet->name $cell[1]-$cell[2]", ['row' => (string) $cell[1], 'column' => (string) $cell[2]],

@@ -23,6 +23,7 @@ use AllSquare\Core\Running\Report;
 use AllSquare\Core\Running\Scope;
 use AllSquare\Core\Running\Selected;
 use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Sheet\Guide;
 use AllSquare\Core\Sheet\Words;
 
 /** Puts an edge, the centre or the baseline of items onto one line (RULES 4), or each onto that of its own anchor. */
@@ -72,7 +73,7 @@ final readonly class Align implements Command
     {
         $mayNeedGround = $this->to === 'ground' || ($this->to === null && $this->anchor === null && $this->as !== 'pairs' && $this->guide === null);
 
-        return new Needs($mayNeedGround ? Scope::Beneath : Scope::Branches, [...($this->anchor === null ? [] : [$this->anchor]), ...$this->anchors], guides: $this->guide !== null);
+        return new Needs($mayNeedGround ? Scope::Beneath : Scope::Branches, [...($this->anchor === null ? [] : [$this->anchor]), ...$this->anchors], sorts: $this->guide === null ? [] : [Guide::class]);
     }
 
     public function run(Draft $draft, array $items): Report

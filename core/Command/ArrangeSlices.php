@@ -48,14 +48,14 @@ final readonly class ArrangeSlices implements Command
     {
         $inner = $this->command->needs();
 
-        return new Needs(also: [], guides: $inner->guides, plan: $inner->plan === null ? null : By::Frame);
+        return new Needs(sorts: $inner->sorts, plan: $inner->plan === null ? null : By::Frame);
     }
 
     public function run(Draft $draft, array $items): Report
     {
         $ids = array_values(array_unique($this->ids));
-        $slices = array_map($draft->slices->get(...), $ids);
-        $plane = (new Plane($draft))->of($draft->slices->all(), $this->command->needs()->plan !== null);
+        $slices = array_map($draft->of(Slice::class)->get(...), $ids);
+        $plane = (new Plane($draft))->of($draft->of(Slice::class)->all(), $this->command->needs()->plan !== null);
         $report = $this->command->run($plane, $ids);
         foreach ($plane->tree->all() as $item) {
             $this->refuseCopies($draft, $item);
@@ -63,7 +63,7 @@ final readonly class ArrangeSlices implements Command
         foreach ($slices as $slice) {
             $box = $plane->item($slice->id)->frame;
             if (! $box->same($slice->box)) {
-                $draft->slices->put($slice->id, $slice->placed($box));
+                $draft->of(Slice::class)->put($slice->placed($box));
             }
         }
 
@@ -72,7 +72,7 @@ final readonly class ArrangeSlices implements Command
 
     private function refuseCopies(Draft $draft, Item $item): void
     {
-        if (! isset($draft->slices->all()[$item->id])) {
+        if (! isset($draft->of(Slice::class)->all()[$item->id])) {
             throw Refusal::because('Slices are not copied that way.', 'params');
         }
     }

@@ -8,6 +8,7 @@ use AllSquare\Core\Running\Command;
 use AllSquare\Core\Running\Needs;
 use AllSquare\Core\Running\Params;
 use AllSquare\Core\Running\Report;
+use AllSquare\Core\Sheet\Dimension;
 use AllSquare\Core\Sheet\Draft;
 
 /** Takes dimensions off the sheet: those that are named, or all. */
@@ -35,8 +36,8 @@ final readonly class DeleteDimension implements Command
 
     public function run(Draft $draft, array $items): Report
     {
-        $ids = $this->dimensions === [] ? array_map(strval(...), array_keys($draft->dimensions->all())) : $this->dimensions;
-        array_map($draft->dimensions->remove(...), $ids);
+        $ids = $this->dimensions === [] ? array_map(strval(...), array_keys($draft->of(Dimension::class)->all())) : $this->dimensions;
+        array_map($draft->of(Dimension::class)->remove(...), $ids);
 
         return new Report('Took '.(count($ids) === 1 ? '1 dimension' : count($ids).' dimensions').' off the sheet', $items);
     }

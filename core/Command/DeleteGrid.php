@@ -9,6 +9,7 @@ use AllSquare\Core\Running\Needs;
 use AllSquare\Core\Running\Params;
 use AllSquare\Core\Running\Report;
 use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Sheet\NamedGrid;
 
 /** Deletes a named grid of the document. Sheets that use it keep their grid. */
 final readonly class DeleteGrid implements Command
@@ -29,13 +30,13 @@ final readonly class DeleteGrid implements Command
 
     public function needs(): Needs
     {
-        return new Needs(grids: true);
+        return new Needs(sorts: [NamedGrid::class]);
     }
 
     public function run(Draft $draft, array $items): Report
     {
-        $name = $draft->grids->get($this->grid)->name;
-        $draft->grids->remove($this->grid);
+        $name = $draft->of(NamedGrid::class)->get($this->grid)->name;
+        $draft->of(NamedGrid::class)->remove($this->grid);
 
         return new Report("Deleted the grid \"$name\"", $items);
     }

@@ -10,6 +10,7 @@ use AllSquare\Core\Running\Needs;
 use AllSquare\Core\Running\Params;
 use AllSquare\Core\Running\Report;
 use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Sheet\Guide;
 
 /** Deletes guides. */
 final readonly class DeleteGuide implements Command
@@ -31,15 +32,15 @@ final readonly class DeleteGuide implements Command
 
     public function needs(): Needs
     {
-        return new Needs(guides: true);
+        return new Needs(sorts: [Guide::class]);
     }
 
     public function run(Draft $draft, array $items): Report
     {
-        $said = count($this->guides) === 1 ? $draft->guides->get($this->guides[0])->words() : count($this->guides).' guides';
+        $said = count($this->guides) === 1 ? $draft->of(Guide::class)->get($this->guides[0])->words() : count($this->guides).' guides';
         foreach ($this->guides as $id) {
-            Guides::mustBeFree($draft->guides->get($id));
-            $draft->guides->remove($id);
+            Guides::mustBeFree($draft->of(Guide::class)->get($id));
+            $draft->of(Guide::class)->remove($id);
         }
 
         return new Report("Deleted $said", $items);

@@ -9,6 +9,7 @@ use AllSquare\Core\Running\Needs;
 use AllSquare\Core\Running\Params;
 use AllSquare\Core\Running\Report;
 use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Sheet\Preset;
 
 /** Deletes kept settings for handing over. */
 final readonly class DeletePreset implements Command
@@ -29,13 +30,13 @@ final readonly class DeletePreset implements Command
 
     public function needs(): Needs
     {
-        return new Needs(presets: true);
+        return new Needs(sorts: [Preset::class]);
     }
 
     public function run(Draft $draft, array $items): Report
     {
-        $name = $draft->presets->get($this->preset)->name;
-        $draft->presets->remove($this->preset);
+        $name = $draft->of(Preset::class)->get($this->preset)->name;
+        $draft->of(Preset::class)->remove($this->preset);
 
         return new Report("Deleted the preset \"$name\"", $items);
     }

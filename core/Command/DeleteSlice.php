@@ -9,6 +9,7 @@ use AllSquare\Core\Running\Needs;
 use AllSquare\Core\Running\Params;
 use AllSquare\Core\Running\Report;
 use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Sheet\Slice;
 
 /** Deletes slices; what lies beneath them stays. */
 final readonly class DeleteSlice implements Command
@@ -36,9 +37,9 @@ final readonly class DeleteSlice implements Command
     public function run(Draft $draft, array $items): Report
     {
         $ids = array_values(array_unique($this->ids));
-        $first = $draft->slices->get($ids[0])->name;
+        $first = $draft->of(Slice::class)->get($ids[0])->name;
         foreach ($ids as $id) {
-            $draft->slices->remove($id);
+            $draft->of(Slice::class)->remove($id);
         }
 
         return new Report(count($ids) === 1 ? "Deleted slice \"$first\"" : 'Deleted '.count($ids).' slices', $items);

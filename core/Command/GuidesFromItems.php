@@ -18,6 +18,7 @@ use AllSquare\Core\Running\Report;
 use AllSquare\Core\Running\Selected;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\Figures;
+use AllSquare\Core\Sheet\Guide;
 use AllSquare\Core\Sheet\Words;
 
 /**
@@ -47,7 +48,7 @@ final readonly class GuidesFromItems implements Command
 
     public function needs(): Needs
     {
-        return new Needs(guides: true);
+        return new Needs(sorts: [Guide::class]);
     }
 
     public function run(Draft $draft, array $items): Report

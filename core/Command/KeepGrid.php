@@ -34,7 +34,7 @@ final readonly class KeepGrid implements Command
 
     public function needs(): Needs
     {
-        return new Needs(grids: true);
+        return new Needs(sorts: [NamedGrid::class]);
     }
 
     public function run(Draft $draft, array $items): Report
@@ -44,12 +44,12 @@ final readonly class KeepGrid implements Command
             throw Refusal::because('This sheet has no grid yet. Set it first.', 'name');
         }
         $name = Naming::checked($this->called);
-        $same = array_filter($draft->grids->all(), static fn (NamedGrid $grid): bool => $grid->name === $name);
-        if ($same === [] && count($draft->grids->all()) >= self::MOST) {
+        $same = array_filter($draft->of(NamedGrid::class)->all(), static fn (NamedGrid $grid): bool => $grid->name === $name);
+        if ($same === [] && count($draft->of(NamedGrid::class)->all()) >= self::MOST) {
             throw Refusal::because('A document keeps 100 grids at most.', 'name');
         }
         $id = $same === [] ? $draft->nextId() : (string) array_key_first($same);
-        $draft->grids->put($id, new NamedGrid($id, $name, $sheet->grid, $sheet->margins));
+        $draft->of(NamedGrid::class)->put(new NamedGrid($id, $name, $sheet->grid, $sheet->margins));
 
         return new Report(($same === [] ? 'Kept' : 'Kept anew')." the grid as \"$name\"", $items, ['grid' => $id]);
     }

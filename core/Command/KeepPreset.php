@@ -35,18 +35,18 @@ final readonly class KeepPreset implements Command
 
     public function needs(): Needs
     {
-        return new Needs(presets: true);
+        return new Needs(sorts: [Preset::class]);
     }
 
     public function run(Draft $draft, array $items): Report
     {
         $name = Naming::checked($this->called);
-        $same = array_filter($draft->presets->all(), static fn (Preset $preset): bool => mb_strtolower($preset->name) === mb_strtolower($name));
-        if ($same === [] && count($draft->presets->all()) >= self::MOST) {
+        $same = array_filter($draft->of(Preset::class)->all(), static fn (Preset $preset): bool => mb_strtolower($preset->name) === mb_strtolower($name));
+        if ($same === [] && count($draft->of(Preset::class)->all()) >= self::MOST) {
             throw Refusal::because('A document keeps 100 presets at most.', 'name');
         }
         $id = $same === [] ? $draft->nextId() : (string) array_key_first($same);
-        $draft->presets->put($id, new Preset($id, $name, $this->settings));
+        $draft->of(Preset::class)->put(new Preset($id, $name, $this->settings));
 
         return new Report(($same === [] ? 'Kept' : 'Kept anew')." the settings for handing over as \"$name\"", $items, ['preset' => $id]);
     }

@@ -32,17 +32,17 @@ final readonly class LockGuides implements Command
 
     public function needs(): Needs
     {
-        return new Needs(guides: true);
+        return new Needs(sorts: [Guide::class]);
     }
 
     public function run(Draft $draft, array $items): Report
     {
-        $guides = $this->guides === [] ? array_values($draft->guides->all()) : array_map($draft->guides->get(...), $this->guides);
+        $guides = $this->guides === [] ? array_values($draft->of(Guide::class)->all()) : array_map($draft->of(Guide::class)->get(...), $this->guides);
         if ($guides === []) {
             throw Refusal::because('There are no guides on this sheet.', 'guides');
         }
         foreach ($guides as $guide) {
-            $draft->guides->put($guide->id, new Guide($guide->id, $guide->axis, $guide->at, $this->locked));
+            $draft->of(Guide::class)->put(new Guide($guide->id, $guide->axis, $guide->at, $this->locked));
         }
 
         return new Report(($this->locked ? 'Locked ' : 'Unlocked ').(count($guides) === 1 ? $guides[0]->words() : count($guides).' guides'), $items);

@@ -10,6 +10,7 @@ use AllSquare\Core\Item\By;
 use AllSquare\Core\Measure\EdgeGap;
 use AllSquare\Core\Measure\Gap;
 use AllSquare\Core\Measure\Ledger;
+use AllSquare\Core\Measure\Planning;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Running\Command;
 use AllSquare\Core\Running\Moves;
@@ -53,7 +54,7 @@ final readonly class MendGaps implements Command
 
     public function run(Draft $draft, array $items): Report
     {
-        $plan = $draft->plan($this->by);
+        $plan = Planning::before($draft, $this->by);
         $ledger = Ledger::of($plan, $draft->sheet()->box(), $draft->sheet()->ppi);
         $wanted = $this->named === null ? self::odd($items === [] ? $ledger : $ledger->among($items)) : array_map(fn (array $one): array => $this->find($draft, $ledger, $one), $this->named);
         if ($wanted === []) {

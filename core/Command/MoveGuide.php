@@ -11,6 +11,7 @@ use AllSquare\Core\Running\Needs;
 use AllSquare\Core\Running\Params;
 use AllSquare\Core\Running\Report;
 use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Sheet\Guide;
 
 /** Moves a guide to another place along its axis. */
 final readonly class MoveGuide implements Command
@@ -31,12 +32,12 @@ final readonly class MoveGuide implements Command
 
     public function needs(): Needs
     {
-        return new Needs(guides: true);
+        return new Needs(sorts: [Guide::class]);
     }
 
     public function run(Draft $draft, array $items): Report
     {
-        $was = $draft->guides->get($this->guide);
+        $was = $draft->of(Guide::class)->get($this->guide);
         $is = (new Guides($draft))->move($was, $this->at);
 
         return new Report('Moved '.$was->words().' to '.Spoken::length($is->at), $items);

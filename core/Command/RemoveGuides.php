@@ -10,6 +10,7 @@ use AllSquare\Core\Running\Needs;
 use AllSquare\Core\Running\Params;
 use AllSquare\Core\Running\Report;
 use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Sheet\Guide;
 
 /** Removes all guides, or all of one direction; locked ones stay. */
 final readonly class RemoveGuides implements Command
@@ -30,20 +31,20 @@ final readonly class RemoveGuides implements Command
 
     public function needs(): Needs
     {
-        return new Needs(guides: true);
+        return new Needs(sorts: [Guide::class]);
     }
 
     public function run(Draft $draft, array $items): Report
     {
         $removed = $stayed = 0;
-        foreach ($draft->guides->all() as $guide) {
+        foreach ($draft->of(Guide::class)->all() as $guide) {
             if ($this->axis !== null && $guide->axis !== $this->axis) {
                 continue;
             }
             if ($guide->locked) {
                 $stayed++;
             } else {
-                $draft->guides->remove($guide->id);
+                $draft->of(Guide::class)->remove($guide->id);
                 $removed++;
             }
         }

@@ -46,7 +46,7 @@ final readonly class SetSlice implements Command
 
     public function run(Draft $draft, array $items): Report
     {
-        $slices = array_map($draft->slices->get(...), array_values(array_unique($this->params->words('slices'))));
+        $slices = array_map($draft->of(Slice::class)->get(...), array_values(array_unique($this->params->words('slices'))));
         $cuts = new CutParams($this->params, $draft);
         foreach ($slices as $i => $slice) {
             $placed = $slice->placed($this->box($draft, $slice->box));
@@ -56,7 +56,7 @@ final readonly class SetSlice implements Command
         }
         $this->put($draft, $slices);
 
-        return new Report(count($slices) > 1 ? 'Set '.count($slices).' slices' : 'Set slice '.$draft->slices->get($slices[0]->id)->words(), $items);
+        return new Report(count($slices) > 1 ? 'Set '.count($slices).' slices' : 'Set slice '.$draft->of(Slice::class)->get($slices[0]->id)->words(), $items);
     }
 
     private function box(Draft $draft, Rect $was): Rect
@@ -100,7 +100,7 @@ final readonly class SetSlice implements Command
         }
         if ($names !== null) {
             // Their present names are free for each other.
-            array_map(static fn (Slice $slice) => $draft->slices->remove($slice->id), $slices);
+            array_map(static fn (Slice $slice) => $draft->of(Slice::class)->remove($slice->id), $slices);
         }
         foreach ($slices as $i => $slice) {
             $name = $names === null ? $slice->name : trim($names->name(self::words($draft, $slice), $i + 1));
@@ -108,7 +108,7 @@ final readonly class SetSlice implements Command
             if (count($slices) === 1 && $free !== $name) {
                 throw Refusal::because(sprintf('There is another slice "%s" on this sheet.', $name), 'name');
             }
-            $draft->slices->put($slice->id, new Slice($slice->id, $slice->rank, $free, $slice->box, $slice->cut));
+            $draft->of(Slice::class)->put(new Slice($slice->id, $slice->rank, $free, $slice->box, $slice->cut));
         }
     }
 

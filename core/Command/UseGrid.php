@@ -10,6 +10,7 @@ use AllSquare\Core\Running\Needs;
 use AllSquare\Core\Running\Params;
 use AllSquare\Core\Running\Report;
 use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Sheet\NamedGrid;
 use AllSquare\Core\Sheet\SheetGrid;
 
 /** Lays a named grid of the document, with its margins, over the sheet. */
@@ -31,12 +32,12 @@ final readonly class UseGrid implements Command
 
     public function needs(): Needs
     {
-        return new Needs(grids: true);
+        return new Needs(sorts: [NamedGrid::class]);
     }
 
     public function run(Draft $draft, array $items): Report
     {
-        $named = $draft->grids->get($this->grid);
+        $named = $draft->of(NamedGrid::class)->get($this->grid);
         $sheet = $draft->sheet()->with(['grid' => $named->grid, 'margins' => $named->margins]);
         foreach (['column' => Axis::X, 'row' => Axis::Y] as $what => $axis) {
             $named->grid->division($axis)?->mustFit(...[...SheetGrid::between($sheet, $axis), $what]);

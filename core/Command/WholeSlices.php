@@ -48,20 +48,20 @@ final readonly class WholeSlices implements Command
 
     public function run(Draft $draft, array $items): Report
     {
-        $slices = $this->ids === null ? Slices::inOrder($draft->slices->all()) : array_map($draft->slices->get(...), $this->ids);
+        $slices = $this->ids === null ? $draft->of(Slice::class)->inOrder() : array_map($draft->of(Slice::class)->get(...), $this->ids);
         $put = [];
         foreach ($slices as $slice) {
             $step = self::step($slice->cut->scales ?? $this->scales);
             $box = $this->whole($slice->box, $step);
             if (! $box->same($slice->box)) {
-                $draft->slices->put($slice->id, $slice->placed($box));
+                $draft->of(Slice::class)->put($slice->placed($box));
                 $put[] = $slice;
             }
         }
         $how = $this->outward ? 'outward' : 'to the nearest';
         $summary = match (count($put)) {
             0 => 'All slices lie on whole pixels',
-            1 => 'Put onto whole pixels, '.$how.', slice '.$draft->slices->get($put[0]->id)->words(),
+            1 => 'Put onto whole pixels, '.$how.', slice '.$draft->of(Slice::class)->get($put[0]->id)->words(),
             default => 'Put '.count($put).' slices onto whole pixels, '.$how,
         };
 

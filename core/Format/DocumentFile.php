@@ -6,12 +6,11 @@ namespace AllSquare\Core\Format;
 
 use AllSquare\Core\Item\Item;
 use AllSquare\Core\Item\ItemData;
+use AllSquare\Core\Item\Renaming;
 use AllSquare\Core\Refusal;
-use AllSquare\Core\Sheet\Dimension;
-use AllSquare\Core\Sheet\Guide;
-use AllSquare\Core\Sheet\NamedGrid;
-use AllSquare\Core\Sheet\Preset;
-use AllSquare\Core\Sheet\Slice;
+use AllSquare\Core\Sheet\Belonging;
+use AllSquare\Core\Sheet\Belongings;
+use AllSquare\Core\Sheet\SheetContent;
 use AllSquare\Core\Sheet\Tree;
 
 /**
@@ -34,8 +33,7 @@ final class DocumentFile
             'version' => Editions::CURRENT,
             'name' => $document->name,
             'sheets' => array_map(self::sheet(...), $document->sheets),
-            'grids' => array_map(static fn (NamedGrid $grid): array => ['name' => $grid->name, ...$grid->toArray()], $document->grids),
-            'presets' => array_map(static fn (Preset $preset): array => ['name' => $preset->name, ...$preset->settings->toArray()], $document->presets),
+            ...self::belongings($document->belongings, new Renaming([]), ofDocument: true),
         ], self::FLAGS, self::DEPTH)."\n";
     }
 
@@ -80,11 +78,7 @@ final class DocumentFile
             'unit_of_spacing' => $sheet->unitOfSpacing,
             'grid' => $sheet->grid->toArray(),
             'items' => self::items($tree, null, $ids),
-            'guides' => array_map(static fn (Guide $guide): array => ['axis' => $guide->axis->value, 'at' => $guide->at, ...($guide->locked ? ['locked' => true] : [])], $content->guides),
-            'dimensions' => array_map(static fn (Dimension $dimension): array => [
-                'a' => $ids[$dimension->a] ?? $dimension->a, 'b' => $ids[$dimension->b] ?? $dimension->b, 'axis' => $dimension->axis, 'by' => $dimension->by->value,
-            ], $content->dimensions),
-            'slices' => array_map(static fn (Slice $slice): array => self::slice($slice, $ids), $content->slices),
+            ...self::belongings($content->belongings, new Renaming($ids), ofDocument: false),
         ];
     }
 
@@ -101,15 +95,16 @@ final class DocumentFile
         }, array_values($tree->children($parent)));
     }
 
-    /**
-     * @param  array<string, string>  $ids
-     * @return array<string, mixed>
-     */
-    private static function slice(Slice $slice, array $ids): array
+    /** @return array<string, list<array<string, mixed>>> by sort */
+    private static function belongings(Belongings $all, Renaming $ids, bool $ofDocument): array
     {
-        $cut = $slice->cut->toArray();
-        $cut['items'] = array_values(array_filter(array_map(static fn (string $id): ?string => $ids[$id] ?? null, $slice->cut->items)));
+        $written = [];
+        foreach (Belongings::SORTS as $sort) {
+            if ($sort::isOfDocument() === $ofDocument) {
+                $written[$sort::sort()] = array_map(static fn (Belonging $one): array => $one->toFile($ids), Belongings::inOrder($all->of($sort)));
+            }
+        }
 
-        return ['name' => $slice->name, ...$slice->box->toArray(), ...array_filter($cut, static fn (mixed $value): bool => ! in_array($value, [null, false, [], 0.0], true))];
+        return $written;
     }
 }

@@ -6,30 +6,26 @@ namespace AllSquare\Core\Format;
 
 use AllSquare\Core\Arrange\GroupFit;
 use AllSquare\Core\Arrange\Ranks;
-use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Point;
-use AllSquare\Core\Geometry\Rect;
-use AllSquare\Core\Geometry\Side;
 use AllSquare\Core\Geometry\Unit;
 use AllSquare\Core\Item\By;
 use AllSquare\Core\Item\Item;
 use AllSquare\Core\Item\ItemData;
 use AllSquare\Core\Item\Naming;
+use AllSquare\Core\Item\Renaming;
 use AllSquare\Core\Item\Text\TextFrame;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Running\Execution;
-use AllSquare\Core\Sheet\Cut;
-use AllSquare\Core\Sheet\Dimension;
+use AllSquare\Core\Sheet\Belonging;
+use AllSquare\Core\Sheet\Belongings;
 use AllSquare\Core\Sheet\Draft;
-use AllSquare\Core\Sheet\Guide;
-use AllSquare\Core\Sheet\HandOverSettings;
 use AllSquare\Core\Sheet\Ids;
 use AllSquare\Core\Sheet\Margins;
-use AllSquare\Core\Sheet\NamedGrid;
-use AllSquare\Core\Sheet\Preset;
 use AllSquare\Core\Sheet\Sheet;
+use AllSquare\Core\Sheet\SheetContent;
 use AllSquare\Core\Sheet\SheetGrid;
+use AllSquare\Core\Sheet\Slice;
 use AllSquare\Core\Slice\Slices;
 use AllSquare\Core\Text\FontLibrary;
 
@@ -48,10 +44,9 @@ final readonly class DocumentReader
     public function read(array $file): DocumentContent
     {
         return new DocumentContent(
-            Naming::checked(self::word($file, 'name')),
+            Naming::given(array_filter($file, is_string(...), ARRAY_FILTER_USE_KEY)),
             array_map($this->sheet(...), self::list($file, 'sheets')),
-            array_map(fn (array $grid): NamedGrid => NamedGrid::fromArray($this->ids->next(), Naming::checked(self::word($grid, 'name')), $grid), self::list($file, 'grids')),
-            array_map(fn (array $preset): Preset => new Preset($this->ids->next(), Naming::checked(self::word($preset, 'name')), HandOverSettings::fromArray($preset)), self::list($file, 'presets')),
+            $this->belongings($file, new Renaming([]), ofDocument: true),
         );
     }
 
@@ -64,18 +59,18 @@ final readonly class DocumentReader
         if (count($items) > Draft::MOST_ITEMS) {
             throw Refusal::because("\"$sheet->name\" has ".number_format(count($items)).' items; a sheet holds 20,000 at most.', 'items');
         }
-        $draft = new Draft($sheet, $items, $this->fonts, $this->ids);
+        $draft = new Draft(new SheetContent($sheet, $items), $this->fonts, $this->ids);
         $fit = new GroupFit($draft);
         foreach (array_reverse($items) as $item) {
             if ($item->kind->holdsItems()) {
                 $fit->fit($item->id);
             }
         }
-        foreach (self::list($data, 'slices') as $slice) {
-            $this->slice($draft, $slice, $ids);
+        foreach ($this->belongings($data, new Renaming($ids), ofDocument: false) as $one) {
+            $one instanceof Slice ? (new Slices($draft))->add($one->name, $one->box, $one->cut) : $draft->of($one::class)->put($one);
         }
 
-        return new SheetContent($sheet, array_values($draft->tree->all()), $this->guides($data), $this->dimensions($data, $ids), Slices::inOrder($draft->slices->all()));
+        return $draft->content();
     }
 
     /** @param  array<string, mixed>  $data */
@@ -132,47 +127,19 @@ final readonly class DocumentReader
     }
 
     /**
-     * @param  array<string, mixed>  $data
-     * @param  array<string, string>  $ids
+     * @param  array<mixed>  $data  of a sheet, or of the document
+     * @return list<Belonging>
      */
-    private function slice(Draft $draft, array $data, array $ids): void
+    private function belongings(array $data, Renaming $ids, bool $ofDocument): array
     {
-        $side = static fn (string $name): float => is_numeric($data[$name] ?? null) ? Length::settle((float) $data[$name]) : 0.0;
-        $items = array_values(array_filter(array_map(static fn (mixed $id): ?string => is_string($id) ? $ids[$id] ?? null : null, is_array($data['items'] ?? null) ? $data['items'] : [])));
-        $cut = Cut::fromArray([...$data, 'items' => $items]);
-        if (($cut->follows && count($items) !== 1) || ($cut->only && $items === [])) {
-            throw Refusal::because(sprintf('Slice "%s" follows, or takes alone, an item that is not there.', self::word($data, 'name')), 'slices');
-        }
-        (new Slices($draft))->add(self::word($data, 'name'), new Rect($side('x'), $side('y'), $side('w'), $side('h')), $cut);
-    }
-
-    /**
-     * @param  array<string, mixed>  $data
-     * @return list<Guide>
-     */
-    private function guides(array $data): array
-    {
-        return array_map(fn (array $guide): Guide => new Guide(
-            $this->ids->next(), Axis::from(self::word($guide, 'axis')), is_numeric($guide['at'] ?? null) ? Length::settle((float) $guide['at']) : 0.0, ($guide['locked'] ?? null) === true,
-        ), self::list($data, 'guides'));
-    }
-
-    /**
-     * @param  array<string, mixed>  $data
-     * @param  array<string, string>  $ids
-     * @return list<Dimension>
-     */
-    private function dimensions(array $data, array $ids): array
-    {
-        return array_map(function (array $dimension) use ($ids): Dimension {
-            [$a, $b] = [self::word($dimension, 'a'), self::word($dimension, 'b')];
-            $to = Side::tryFrom($b) === null ? $ids[$b] ?? null : $b;
-            if (! isset($ids[$a]) || $to === null) {
-                throw Refusal::because('A dimension names an item that is not there.', 'dimensions');
+        $read = [];
+        foreach (Belongings::SORTS as $sort) {
+            foreach ($sort::isOfDocument() === $ofDocument ? self::list($data, $sort::sort()) : [] as $one) {
+                $read[] = $sort::fromFile($this->ids->next(), $one, $ids);
             }
+        }
 
-            return new Dimension($this->ids->next(), $ids[$a], $to, self::word($dimension, 'axis'), By::tryFrom(self::word($dimension, 'by')) ?? By::Frame);
-        }, self::list($data, 'dimensions'));
+        return $read;
     }
 
     /**

@@ -28,6 +28,18 @@ final class Naming
         return $name;
     }
 
+    /**
+     * The name in data that come from a file.
+     *
+     * @param  array<string, mixed>  $data
+     *
+     * @throws Refusal
+     */
+    public static function given(array $data): string
+    {
+        return self::checked(is_string($data['name'] ?? null) ? $data['name'] : '');
+    }
+
     /** What an item is called when nobody said: the beginning of its words, or its kind. */
     public static function ofItem(string $kind, string $text): string
     {

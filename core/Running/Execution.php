@@ -10,6 +10,7 @@ use AllSquare\Core\Geometry\Spoken;
 use AllSquare\Core\Measure\Boxes;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Sheet\Change;
+use AllSquare\Core\Sheet\Dimension;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\Words;
 use AllSquare\Core\Slice\Slices;
@@ -97,10 +98,10 @@ final readonly class Execution
     /** A dimension goes with what it measures, and comes back with it (RULES 12). */
     private static function dropDimensions(Draft $draft): void
     {
-        foreach ($draft->dimensions->all() as $dimension) {
+        foreach ($draft->of(Dimension::class)->all() as $dimension) {
             foreach ([$dimension->a, $dimension->b] as $end) {
                 if ($draft->wasRemoved($end)) {
-                    $draft->dimensions->remove($dimension->id);
+                    $draft->of(Dimension::class)->remove($dimension->id);
                     break;
                 }
             }

@@ -7,7 +7,9 @@ namespace AllSquare\Core\Running;
 use AllSquare\Core\Geometry\Angle;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Item\By;
+use AllSquare\Core\Measure\Planning;
 use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Sheet\Guide;
 use AllSquare\Core\Snap\CandidateFinder;
 use AllSquare\Core\Snap\Candidates;
 use AllSquare\Core\Snap\Dragged;
@@ -47,7 +49,7 @@ final readonly class SnapRequest
 
     public function needs(): Needs
     {
-        return $this->by === By::Upright ? new Needs(Scope::Whole, guides: true) : new Needs(guides: true, plan: $this->by);
+        return $this->by === By::Upright ? new Needs(Scope::Whole, sorts: [Guide::class]) : new Needs(sorts: [Guide::class], plan: $this->by);
     }
 
     /**
@@ -71,7 +73,7 @@ final readonly class SnapRequest
      */
     public function candidates(Draft $draft, array $ids, ?Dragged $dragged): Candidates
     {
-        return (new CandidateFinder($draft->sheet(), $draft->plan($this->by), $draft->guides->all()))->find($this->kinds, $ids, $dragged);
+        return (new CandidateFinder($draft->sheet(), Planning::before($draft, $this->by), $draft->of(Guide::class)->all()))->find($this->kinds, $ids, $dragged);
     }
 
     /**
@@ -81,7 +83,7 @@ final readonly class SnapRequest
      */
     public function block(Draft $draft, array $ids): Dragged
     {
-        $plan = $draft->plan($this->by);
+        $plan = Planning::before($draft, $this->by);
         $is = array_flip($ids);
         $placed = array_values(array_filter($plan->placed, static fn ($one): bool => isset($is[$one->id])));
         $box = Rect::unionOf(array_map(static fn ($one): Rect => $one->box, $placed)) ?? new Rect(0.0, 0.0, 0.0, 0.0);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Sheet;
 
+use AllSquare\Core\Equality;
 use AllSquare\Core\Item\Item;
 
 /** What a command did, as pairs of before and after; null before what was created, null after what was removed. */
@@ -11,20 +12,37 @@ final readonly class Change
 {
     /**
      * @param  array<string, array{Item|null, Item|null}>  $items  by id
-     * @param  array<string, array{Slice|null, Slice|null}>  $slices  by id
      * @param  array{Sheet, Sheet}|null  $sheet
-     * @param  array<string, array{Guide|null, Guide|null}>  $guides  by id
-     * @param  array<string, array{Dimension|null, Dimension|null}>  $dimensions  by id
-     * @param  array<string, array{NamedGrid|null, NamedGrid|null}>  $grids  by id
-     * @param  array<string, array{Preset|null, Preset|null}>  $presets  by id
+     * @param  array<class-string<Belonging>, array<string, array{Belonging|null, Belonging|null}>>  $belongings  by sort and id; sorts in which nothing changed are left out
      */
-    public function __construct(public array $items, public array $slices, public ?array $sheet, public array $guides = [], public array $dimensions = [], public array $grids = [], public array $presets = [])
+    public function __construct(public array $items, public ?array $sheet, public array $belongings = [])
     {
+    }
+
+    /**
+     * @template T of object
+     *
+     * @param  array<string, T>  $before  by id
+     * @param  array<string, T>  $after
+     * @return array<string, array{T|null, T|null}> those that are not as they were
+     */
+    public static function between(array $before, array $after): array
+    {
+        $found = [];
+        foreach ($before + $after as $id => $_) {
+            $was = $before[$id] ?? null;
+            $is = $after[$id] ?? null;
+            if (! Equality::of($was, $is)) {
+                $found[$id] = [$was, $is];
+            }
+        }
+
+        return $found;
     }
 
     public function isEmpty(): bool
     {
-        return $this->items === [] && $this->slices === [] && $this->guides === [] && $this->dimensions === [] && $this->grids === [] && $this->presets === [] && $this->sheet === null;
+        return $this->items === [] && $this->belongings === [] && $this->sheet === null;
     }
 
     /** @return list<string> ids of items that are there now and were not, or are not as they were */

@@ -4,13 +4,12 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Sheet;
 
-use AllSquare\Core\Equality;
 use AllSquare\Core\UnknownItem;
 
 /**
- * Things of one sort that belong to a sheet and are not items, while a command works on them.
+ * What belongs to a sheet of one sort, while a command works on it.
  *
- * @template T of object
+ * @template T of Belonging
  */
 final class Collection
 {
@@ -18,18 +17,24 @@ final class Collection
     private readonly array $before;
 
     /**
-     * @param  array<string, T>  $things  by id
-     * @param  string  $sort  what one is called in an error
+     * @param  class-string<T>  $sort
+     * @param  array<string, T>  $all  by id
      */
-    public function __construct(private array $things, private readonly string $sort)
+    public function __construct(private readonly string $sort, private array $all)
     {
-        $this->before = $things;
+        $this->before = $all;
     }
 
     /** @return array<string, T> by id */
     public function all(): array
     {
-        return $this->things;
+        return $this->all;
+    }
+
+    /** @return list<T> in the order in which they are listed */
+    public function inOrder(): array
+    {
+        return Belongings::inOrder($this->all);
     }
 
     /**
@@ -37,48 +42,27 @@ final class Collection
      *
      * @throws UnknownItem
      */
-    public function get(string $id): object
+    public function get(string $id): Belonging
     {
-        return $this->things[$id] ?? throw UnknownItem::named($id, $this->sort);
+        return $this->all[$id] ?? throw UnknownItem::named($id, $this->sort::noun());
     }
 
-    /** @param  T  $thing */
-    public function put(string $id, object $thing): void
+    /** @param  T  $one */
+    public function put(Belonging $one): void
     {
-        $this->things[$id] = $thing;
+        $this->all[$one->id()] = $one;
     }
 
     /** @throws UnknownItem */
     public function remove(string $id): void
     {
         $this->get($id);
-        unset($this->things[$id]);
+        unset($this->all[$id]);
     }
 
     /** @return array<string, array{T|null, T|null}> before and after, of those that are not as they were */
     public function changes(): array
     {
-        return self::differences($this->before, $this->things);
-    }
-
-    /**
-     * @template U of object
-     *
-     * @param  array<string, U>  $before
-     * @param  array<string, U>  $after
-     * @return array<string, array{U|null, U|null}>
-     */
-    public static function differences(array $before, array $after): array
-    {
-        $found = [];
-        foreach ($before + $after as $id => $_) {
-            $was = $before[$id] ?? null;
-            $is = $after[$id] ?? null;
-            if (! Equality::of($was, $is)) {
-                $found[$id] = [$was, $is];
-            }
-        }
-
-        return $found;
+        return Change::between($this->before, $this->all);
     }
 }

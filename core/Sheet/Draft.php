@@ -6,10 +6,7 @@ namespace AllSquare\Core\Sheet;
 
 use AllSquare\Core\Equality;
 use AllSquare\Core\Geometry\Unit;
-use AllSquare\Core\Item\By;
 use AllSquare\Core\Item\Item;
-use AllSquare\Core\Measure\Baseline;
-use AllSquare\Core\Measure\Boxes;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Text\FontLibrary;
 use AllSquare\Core\UnknownItem;
@@ -24,61 +21,54 @@ final class Draft
 
     public readonly Tree $tree;
 
-    /** @var Collection<Slice> */
-    public readonly Collection $slices;
-
-    /** @var Collection<Guide> */
-    public readonly Collection $guides;
-
-    /** @var Collection<Dimension> */
-    public readonly Collection $dimensions;
-
-    /** @var Collection<NamedGrid> of the whole document */
-    public readonly Collection $grids;
-
-    /** @var Collection<Preset> of the whole document */
-    public readonly Collection $presets;
+    /** @var array<class-string<Belonging>, Collection<covariant Belonging>> by sort */
+    private readonly array $belongings;
 
     /** @var array<string, Item> */
     private readonly array $itemsBefore;
 
     private ?Tree $treeBefore = null;
 
+    private Sheet $sheet;
+
     private readonly Sheet $sheetBefore;
 
     /**
-     * @param  iterable<Item>  $items  those that the command said it needs
-     * @param  int  $itemsOnSheet  how many there are in all, loaded or not
-     * @param  iterable<Slice>  $slices
-     * @param  iterable<Guide>  $guides
-     * @param  iterable<Dimension>  $dimensions
-     * @param  iterable<NamedGrid>  $grids
-     * @param  iterable<Preset>  $presets
+     * @param  SheetContent  $content  the sheet, with those of its items and belongings that the command said it needs
+     * @param  int  $itemsOnSheet  how many items there are in all, loaded or not
      * @param  Unit  $unit  in which bare numbers in sums are given
      * @param  Plan|null  $plan  of the whole sheet before the command, where not all of it is loaded
      */
     public function __construct(
-        private Sheet $sheet,
-        iterable $items,
+        SheetContent $content,
         public readonly FontLibrary $fonts,
         private readonly Ids $ids,
         private int $itemsOnSheet = 0,
-        iterable $slices = [],
-        iterable $guides = [],
-        iterable $dimensions = [],
-        iterable $grids = [],
-        iterable $presets = [],
         public readonly Unit $unit = Unit::Px,
         private ?Plan $plan = null,
     ) {
-        $this->tree = new Tree($items);
+        $this->sheet = $this->sheetBefore = $content->sheet;
+        $this->tree = new Tree($content->items);
         $this->itemsBefore = $this->tree->all();
-        $this->sheetBefore = $sheet;
-        $this->slices = new Collection(self::byId($slices), 'slice');
-        $this->guides = new Collection(self::byId($guides), 'guide');
-        $this->dimensions = new Collection(self::byId($dimensions), 'dimension');
-        $this->grids = new Collection(self::byId($grids), 'grid');
-        $this->presets = new Collection(self::byId($presets), 'preset');
+        $belongings = [];
+        foreach (Belongings::SORTS as $sort) {
+            $belongings[$sort] = new Collection($sort, $content->belongings->of($sort));
+        }
+        $this->belongings = $belongings;
+    }
+
+    /**
+     * What belongs to the sheet of one sort.
+     *
+     * @template T of Belonging
+     *
+     * @param  class-string<T>  $sort
+     * @return Collection<T>
+     */
+    public function of(string $sort): Collection
+    {
+        // @phpstan-ignore return.type (put there by its sort)
+        return $this->belongings[$sort];
     }
 
     public function sheet(): Sheet
@@ -120,16 +110,14 @@ final class Draft
         $this->tree->remove($id);
     }
 
-    /** Where everything visible lay before the command; a command asks by one sort of boxes. */
-    public function plan(By $by): Plan
+    /**
+     * Where everything visible lay before the command; a command asks by one sort of boxes.
+     *
+     * @param  callable(Tree): Plan  $measured  makes it of the items, where it is not there yet
+     */
+    public function plan(callable $measured): Plan
     {
-        if ($this->plan === null) {
-            $tree = $this->before();
-            $boxes = new Boxes($tree, $this->fonts);
-            $this->plan = Plan::of($tree, $boxes, $by, new Baseline($tree, $boxes, $this->fonts));
-        }
-
-        return $this->plan;
+        return $this->plan ??= $measured($this->before());
     }
 
     /** Whether it was there when the command began, and is not any more. */
@@ -143,16 +131,22 @@ final class Draft
         return $this->ids->next();
     }
 
+    /** The sheet as it is now. */
+    public function content(): SheetContent
+    {
+        $belongings = array_map(static fn (Collection $of): array => array_values($of->all()), array_values($this->belongings));
+
+        return new SheetContent($this->sheet, array_values($this->tree->all()), array_merge(...$belongings));
+    }
+
     public function change(): Change
     {
+        $belongings = array_map(static fn (Collection $of): array => $of->changes(), $this->belongings);
+
         return new Change(
-            Collection::differences($this->itemsBefore, $this->tree->all()),
-            $this->slices->changes(),
+            Change::between($this->itemsBefore, $this->tree->all()),
             Equality::of($this->sheetBefore, $this->sheet) ? null : [$this->sheetBefore, $this->sheet],
-            $this->guides->changes(),
-            $this->dimensions->changes(),
-            $this->grids->changes(),
-            $this->presets->changes(),
+            array_filter($belongings, static fn (array $changes): bool => $changes !== []),
         );
     }
 
@@ -161,33 +155,17 @@ final class Draft
      * fonts are the same, and nothing of it is part of the change.
      *
      * @param  iterable<Item>  $items
-     * @param  iterable<Guide>  $guides
+     * @param  iterable<Belonging>  $belongings
      * @param  Plan|null  $plan  where it is another than that of these items
      */
-    public function plane(iterable $items, iterable $guides = [], ?Plan $plan = null): self
+    public function plane(iterable $items, iterable $belongings = [], ?Plan $plan = null): self
     {
-        return new self($this->sheet, $items, $this->fonts, $this->ids, $this->itemsOnSheet, guides: $guides, unit: $this->unit, plan: $plan);
+        return new self(new SheetContent($this->sheet, $items, $belongings), $this->fonts, $this->ids, $this->itemsOnSheet, $this->unit, $plan);
     }
 
     /** The items as they were before the command. */
     public function before(): Tree
     {
         return $this->treeBefore ??= new Tree($this->itemsBefore);
-    }
-
-    /**
-     * @template T of Slice|Guide|Dimension|NamedGrid|Preset
-     *
-     * @param  iterable<T>  $things
-     * @return array<string, T>
-     */
-    private static function byId(iterable $things): array
-    {
-        $byId = [];
-        foreach ($things as $thing) {
-            $byId[$thing->id] = $thing;
-        }
-
-        return $byId;
     }
 }

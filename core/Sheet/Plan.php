@@ -4,10 +4,6 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Sheet;
 
-use AllSquare\Core\Item\By;
-use AllSquare\Core\Measure\Baseline;
-use AllSquare\Core\Measure\Boxes;
-
 /**
  * Where everything visible lies on a sheet, in painting order: what distances are measured on. What is hidden, what
  * shows nothing and what is only a reference is not in it.
@@ -20,20 +16,6 @@ final readonly class Plan
      */
     private function __construct(public array $placed, public array $ends)
     {
-    }
-
-    /** @param  Baseline|null  $baselines  where baselines are wanted too */
-    public static function of(Tree $tree, Boxes $boxes, By $by, ?Baseline $baselines = null): self
-    {
-        $seen = [];
-        foreach ($tree->inOrder() as $id) {
-            $item = $tree->item($id);
-            if (! $tree->isHidden($id) && ! $tree->isReference($id) && ! ($item->kind->holdsItems() && $boxes->isEmptyGroup($id))) {
-                $seen[] = new Placed($id, $item->parent, $boxes->box($id, $by), $item->kind->holdsItems(), $baselines?->of($id));
-            }
-        }
-
-        return self::ofSeen($seen);
     }
 
     /** @param  list<Placed>  $seen  what can be seen, back to front, each group before what is in it */

@@ -6,7 +6,10 @@ namespace AllSquare\Core\Slice;
 
 use AllSquare\Core\Item\By;
 use AllSquare\Core\Item\Item;
+use AllSquare\Core\Measure\Planning;
+use AllSquare\Core\Sheet\Belongings;
 use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Sheet\Guide;
 use AllSquare\Core\Sheet\Placed;
 use AllSquare\Core\Sheet\Plan;
 use AllSquare\Core\Sheet\Slice;
@@ -27,10 +30,10 @@ final readonly class Plane
         $items = array_map(static fn (Slice $slice): Item => new Item($slice->id, null, $slice->rank, new PlacedSlice, $slice->name, $slice->box, 0.0, false, false, []), $slices);
         $plan = null;
         if ($among) {
-            $boxes = array_map(static fn (Slice $slice): Placed => new Placed($slice->id, null, $slice->box, false), Slices::inOrder($slices));
-            $plan = Plan::ofSeen([...$this->draft->plan(By::Frame)->placed, ...$boxes]);
+            $boxes = array_map(static fn (Slice $slice): Placed => new Placed($slice->id, null, $slice->box, false), Belongings::inOrder($slices));
+            $plan = Plan::ofSeen([...Planning::before($this->draft, By::Frame)->placed, ...$boxes]);
         }
 
-        return $this->draft->plane($items, $this->draft->guides->all(), $plan);
+        return $this->draft->plane($items, $this->draft->of(Guide::class)->all(), $plan);
     }
 }

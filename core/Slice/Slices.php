@@ -23,27 +23,16 @@ final readonly class Slices
     {
     }
 
-    /**
-     * @param  array<string, Slice>  $slices
-     * @return list<Slice> in the order in which they were cut
-     */
-    public static function inOrder(array $slices): array
-    {
-        usort($slices, static fn (Slice $a, Slice $b): int => [$a->rank, $a->id] <=> [$b->rank, $b->id]);
-
-        return $slices;
-    }
-
     /** @param  string  $name  made unique by a number behind it */
     public function add(string $name, Rect $box, Cut $cut = new Cut): Slice
     {
-        $slices = $this->draft->slices->all();
+        $slices = $this->draft->of(Slice::class)->all();
         if (count($slices) >= self::MOST) {
             throw Refusal::because('A sheet has 1,000 slices at most.');
         }
         $highest = $slices === [] ? 0 : max(array_map(static fn (Slice $slice): int => $slice->rank, $slices));
         $slice = new Slice($this->draft->nextId(), $highest + Ranks::STEP, $this->free($name), Slice::checked($box), $cut);
-        $this->draft->slices->put($slice->id, $slice);
+        $this->draft->of(Slice::class)->put($slice);
 
         return $slice;
     }
@@ -53,7 +42,7 @@ final readonly class Slices
     {
         $name = Naming::checked($name);
         $taken = [];
-        foreach ($this->draft->slices->all() as $slice) {
+        foreach ($this->draft->of(Slice::class)->all() as $slice) {
             if ($slice->id !== $besides) {
                 $taken[mb_strtolower($slice->name)] = true;
             }
@@ -76,7 +65,7 @@ final readonly class Slices
     public function follow(Change $change): bool
     {
         $any = $this->dropOfRemoved();
-        $followers = array_filter($this->draft->slices->all(), static fn (Slice $slice): bool => $slice->cut->follows && $slice->cut->items !== []);
+        $followers = array_filter($this->draft->of(Slice::class)->all(), static fn (Slice $slice): bool => $slice->cut->follows && $slice->cut->items !== []);
         if ($followers === []) {
             return $any;
         }
@@ -96,7 +85,7 @@ final readonly class Slices
             if ($this->isLoaded($item) && (isset($isTouched[$item]) || isset($holdsTouched[$item]) || $this->liesInAny($item, $isTouched))) {
                 $box = Slice::outward($boxes->bounds($item));
                 if (! $box->same($slice->box) && $box->w >= 1.0 && $box->h >= 1.0) {
-                    $this->draft->slices->put($slice->id, new Slice($slice->id, $slice->rank, $slice->name, $box, $slice->cut));
+                    $this->draft->of(Slice::class)->put(new Slice($slice->id, $slice->rank, $slice->name, $box, $slice->cut));
                     $any = true;
                 }
             }
@@ -109,14 +98,14 @@ final readonly class Slices
     private function dropOfRemoved(): bool
     {
         $any = false;
-        foreach ($this->draft->slices->all() as $slice) {
+        foreach ($this->draft->of(Slice::class)->all() as $slice) {
             $left = array_values(array_filter($slice->cut->items, fn (string $id): bool => ! $this->draft->wasRemoved($id)));
             if ($left === $slice->cut->items) {
                 continue;
             }
             $slice->cut->follows || ($slice->cut->only && $left === [])
-                ? $this->draft->slices->remove($slice->id)
-                : $this->draft->slices->put($slice->id, new Slice($slice->id, $slice->rank, $slice->name, $slice->box, $slice->cut->with(['items' => $left])));
+                ? $this->draft->of(Slice::class)->remove($slice->id)
+                : $this->draft->of(Slice::class)->put(new Slice($slice->id, $slice->rank, $slice->name, $slice->box, $slice->cut->with(['items' => $left])));
             $any = true;
         }
 

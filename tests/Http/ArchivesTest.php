@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Tests\Http;
 
 use App\Archives\Archives;
-use App\Archives\State;
 use App\Models\Archive;
+use App\Models\ArchiveState;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Support\Facades\DB;
 use ZipArchive;
@@ -116,8 +116,8 @@ final class ArchivesTest extends HttpTestCase
         $stopped = $this->ordered($sheet);
         // As a worker leaves it that is killed in the middle: its job reserved, its archive begun, files half made.
         DB::connection('queue')->table('jobs')->update(['reserved_at' => time(), 'attempts' => 1]);
-        Archive::query()->whereKey($id)->update(['state' => State::Making, 'done' => 1]);
-        Archive::query()->whereKey($stopped)->update(['state' => State::Making, 'stopping' => true]);
+        Archive::query()->whereKey($id)->update(['state' => ArchiveState::Making, 'done' => 1]);
+        Archive::query()->whereKey($stopped)->update(['state' => ArchiveState::Making, 'stopping' => true]);
         mkdir(storage_path("archives/$id"), 0o775, true);
         touch(storage_path("archives/$id/0.painted"));
         $this->work();

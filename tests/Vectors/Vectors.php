@@ -8,6 +8,7 @@ use AllSquare\Core\Geometry\Point;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Item\By;
 use AllSquare\Core\Item\Item;
+use AllSquare\Core\Measure\Planning;
 use AllSquare\Core\Snap\CandidateFinder;
 use AllSquare\Core\Snap\Dragged;
 use AllSquare\Core\Snap\Matches;
@@ -45,14 +46,14 @@ final class Vectors
             $scene = $random->scene;
             $scene->run('add-guide', [], ['axis' => 'x', 'at' => $random->number(0, 900)]);
             $scene->run('set-grid', [], ['columns' => ['count' => $random->number(2, 6), 'gutter' => 12], 'baseline' => 24, 'module' => $random->maybe(40) ? 16 : null]);
-            $placed = array_values(array_filter($scene->draft()->plan(By::Frame)->placed, static fn ($one): bool => ! $one->isGroup));
+            $placed = array_values(array_filter(Planning::before($scene->draft(), By::Frame)->placed, static fn ($one): bool => ! $one->isGroup));
             if ($placed === []) {
                 continue;
             }
             $one = $random->pick($placed);
             $sizes = $random->maybe(35);
             $dragged = $sizes ? Dragged::sized($one->box, $random->pick(self::HANDLES), $scene->sheet->wholePixels) : Dragged::moved($one->box, $scene->sheet->wholePixels, $one->baseline);
-            $candidates = (new CandidateFinder($scene->sheet, $scene->draft()->plan(By::Frame), $scene->guides))->find(SnapKind::cases(), [$one->id], $dragged);
+            $candidates = (new CandidateFinder($scene->sheet, Planning::before($scene->draft(), By::Frame), $scene->guides))->find(SnapKind::cases(), [$one->id], $dragged);
             $drags = [];
             for ($i = 0; $i < self::DRAGS; $i++) {
                 $dx = $random->maybe(10) ? 0.0 : $random->number(-400_000, 400_000) / 1000;

@@ -6,9 +6,9 @@ namespace App\Http\Controllers;
 
 use AllSquare\Core\Refusal;
 use App\Archives\Archives;
-use App\Archives\State;
 use App\Http\Download;
 use App\Models\Archive;
+use App\Models\ArchiveState;
 use App\Models\Document;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
@@ -52,7 +52,7 @@ final readonly class ArchiveController
     /** @throws Refusal when it is not made, or not there any more */
     public function file(Archive $archive): BinaryFileResponse
     {
-        if ($archive->state !== State::Done || ! is_file($archive->path())) {
+        if ($archive->state !== ArchiveState::Done || ! is_file($archive->path())) {
             throw Refusal::because($archive->state->isOver() ? 'The file of this archive is not there any more. Make it again.' : 'This archive is not made yet.');
         }
 

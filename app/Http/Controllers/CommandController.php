@@ -7,7 +7,7 @@ namespace App\Http\Controllers;
 use AllSquare\Core\Running\Catalogue;
 use App\Contract\Schemas;
 use App\Http\Body;
-use App\Sheets\CommandRunner;
+use App\Running\CommandRunner;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 

@@ -13,7 +13,7 @@ use App\Contract\Schemas;
 use App\Http\Body;
 use App\Models\Item;
 use App\Models\Sheet;
-use App\Sheets\ItemRows;
+use App\Storage\ItemRows;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 

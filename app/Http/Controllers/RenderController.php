@@ -100,7 +100,7 @@ final readonly class RenderController
 
     private function slice(Sheet $sheet, string $id): Slice
     {
-        foreach ($this->loader->slices($sheet->id) as $slice) {
+        foreach ($this->loader->belongings(Slice::class, $sheet) as $slice) {
             if ($slice->id === $id) {
                 return $slice;
             }

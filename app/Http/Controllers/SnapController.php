@@ -6,8 +6,10 @@ namespace App\Http\Controllers;
 
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Item\By;
+use AllSquare\Core\Measure\Planning;
 use AllSquare\Core\Running\SnapRequest;
 use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Sheet\Slice;
 use AllSquare\Core\Slice\Plane;
 use AllSquare\Core\Snap\Candidates;
 use AllSquare\Core\Snap\Dragged;
@@ -35,7 +37,7 @@ final readonly class SnapController
         $wish = new SnapRequest((float) $body->tolerance, SnapRequest::kinds($body->kinds ?? null), By::from($body->by ?? 'frame'));
         $draft = $this->loader->draft($sheet, $wish->needs(), $items);
         if (isset($body->slices) && $items === []) {
-            [$items, $draft] = [array_values($body->slices), (new Plane($draft))->of($draft->slices->all(), true)];
+            [$items, $draft] = [array_values($body->slices), (new Plane($draft))->of($draft->of(Slice::class)->all(), true)];
         }
         array_map($draft->item(...), $items);
         $dragged = self::dragged($draft, $wish, $body, $items);
@@ -58,7 +60,7 @@ final readonly class SnapController
                 : Dragged::moved(new Rect(0.0, 0.0, 0.0, 0.0), $whole);
         }
         // Of what is not shown there is nothing to drag.
-        if (array_intersect($items, array_column($draft->plan($wish->by)->placed, 'id')) === []) {
+        if (array_intersect($items, array_column(Planning::before($draft, $wish->by)->placed, 'id')) === []) {
             return null;
         }
         $block = $wish->block($draft, $items);

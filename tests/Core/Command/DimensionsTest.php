@@ -7,6 +7,7 @@ namespace Tests\Core\Command;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Measure\Distance;
 use AllSquare\Core\Refusal;
+use AllSquare\Core\Sheet\Dimension;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Scene;
 
@@ -30,7 +31,7 @@ final class DimensionsTest extends TestCase
         self::assertCount(1, $scene->dimensions);
         $done = $scene->run('delete', ['b']);
         self::assertCount(0, $scene->dimensions);
-        self::assertCount(1, $done->change->dimensions, 'what undoing brings back');
+        self::assertCount(1, $done->change->belongings[Dimension::class] ?? [], 'what undoing brings back');
     }
 
     public function test_what_makes_no_sense_is_refused(): void

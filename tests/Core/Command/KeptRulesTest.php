@@ -8,6 +8,7 @@ use AllSquare\Core\Geometry\Unit;
 use AllSquare\Core\Item\By;
 use AllSquare\Core\Item\Item;
 use AllSquare\Core\Measure\Ledger;
+use AllSquare\Core\Measure\Planning;
 use AllSquare\Core\Refusal;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\RandomScene;
@@ -50,7 +51,7 @@ final class KeptRulesTest extends TestCase
     public function test_a_group_is_no_ground_anywhere(): void
     {
         $scene = Scene::of(400, 300)->put('g', 0, 0, 0, 0, ['kind' => 'group'])->put('a', 0, 0, 20, 20, ['parent' => 'g'])->put('b', 380, 280, 20, 20, ['parent' => 'g'])->put('c', 100, 100, 50, 50)->settled();
-        $ledger = Ledger::of($scene->draft()->plan(By::Frame), $scene->sheet->box(), 96);
+        $ledger = Ledger::of(Planning::before($scene->draft(), By::Frame), $scene->sheet->box(), 96);
         $insets = array_values(array_filter($ledger->insets, static fn ($inset): bool => $inset->item === 'c'));
         self::assertSame([null], array_values(array_unique(array_map(static fn ($inset): ?string => $inset->ground, $insets))));
         $scene->run('set-clearance', ['c'], ['side' => 'left', 'value' => 60]);

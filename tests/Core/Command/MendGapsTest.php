@@ -6,8 +6,8 @@ namespace Tests\Core\Command;
 
 use AllSquare\Core\Item\By;
 use AllSquare\Core\Measure\Ledger;
+use AllSquare\Core\Measure\Planning;
 use AllSquare\Core\Refusal;
-use AllSquare\Core\Sheet\Plan;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Scene;
 
@@ -97,6 +97,6 @@ final class MendGapsTest extends TestCase
 
     private static function ledger(Scene $scene): Ledger
     {
-        return Ledger::of(Plan::of($scene->draft()->tree, $scene->boxes(), By::Frame), $scene->sheet->box(), $scene->sheet->ppi);
+        return Ledger::of(Planning::of($scene->draft()->tree, $scene->boxes(), By::Frame), $scene->sheet->box(), $scene->sheet->ppi);
     }
 }

@@ -8,11 +8,11 @@ use AllSquare\Core\Format\DocumentContent;
 use AllSquare\Core\Format\DocumentFile;
 use AllSquare\Core\Format\DocumentReader;
 use AllSquare\Core\Format\Editions;
-use AllSquare\Core\Format\SheetContent;
 use AllSquare\Core\Item\Item;
 use AllSquare\Core\Refusal;
+use AllSquare\Core\Sheet\Dimension;
+use AllSquare\Core\Sheet\Slice;
 use AllSquare\Core\Sheet\Tree;
-use AllSquare\Core\Slice\Slices;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\CountedIds;
@@ -38,9 +38,11 @@ final class DocumentFileTest extends TestCase
         self::assertEquals($byName($scene->items), $byName($read->items));
         self::assertSame(array_map(static fn (string $id): string => $scene->items[$id]->name, (new Tree($scene->items))->inOrder()), array_map(static fn (string $id): string => array_column($read->items, null, 'id')[$id]->name, (new Tree($read->items))->inOrder()), 'in the same order');
         $items = array_column($read->items, 'name', 'id');
-        self::assertSame(['a', 'b'], [$items[$read->dimensions[0]->a], $items[$read->dimensions[0]->b]]);
-        self::assertSame(['a'], array_map(static fn (string $id): string => $items[$id], $read->slices[0]->cut->items));
-        self::assertTrue($read->slices[0]->cut->follows);
+        $dimension = array_values($read->belongings->of(Dimension::class))[0];
+        $slice = array_values($read->belongings->of(Slice::class))[0];
+        self::assertSame(['a', 'b'], [$items[$dimension->a], $items[$dimension->b]]);
+        self::assertSame(['a'], array_map(static fn (string $id): string => $items[$id], $slice->cut->items));
+        self::assertTrue($slice->cut->follows);
         self::assertEquals($scene->sheet->with(['id' => '']), $read->sheet->with(['id' => '']));
         self::assertSame([], array_intersect(array_keys($items), array_keys($scene->items)), 'with ids of their own');
     }
@@ -60,7 +62,8 @@ final class DocumentFileTest extends TestCase
         [$pier, $plank, $word] = array_map(static fn (string $name): Item => self::named($sheet->items)[$name], ['Pier', 'Plank', 'Word']);
         self::assertSame([$pier->id, null], [$plank->parent, $word->parent]);
         self::assertGreaterThan(20.0, $word->frame->w, 'a text without a size gets that of its words');
-        self::assertSame(['cut', []], [$sheet->slices[0]->name, $sheet->slices[0]->cut->items]);
+        $slice = array_values($sheet->belongings->of(Slice::class))[0];
+        self::assertSame(['cut', []], [$slice->name, $slice->cut->items]);
     }
 
     public function test_a_group_gets_the_frame_of_what_is_in_it(): void
@@ -152,7 +155,7 @@ final class DocumentFileTest extends TestCase
 
     private static function content(Scene $scene): DocumentContent
     {
-        return new DocumentContent('Trial', [new SheetContent($scene->sheet, array_values($scene->items), array_values($scene->guides), array_values($scene->dimensions), Slices::inOrder($scene->slices))], array_values($scene->grids), array_values($scene->presets));
+        return new DocumentContent('Trial', [$scene->draft()->content()], [...array_values($scene->grids), ...array_values($scene->presets)]);
     }
 
     private static function read(string $json): DocumentContent

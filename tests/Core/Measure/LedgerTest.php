@@ -12,8 +12,8 @@ use AllSquare\Core\Measure\Gap;
 use AllSquare\Core\Measure\Grounds;
 use AllSquare\Core\Measure\Ledger;
 use AllSquare\Core\Measure\OddGaps;
+use AllSquare\Core\Measure\Planning;
 use AllSquare\Core\Measure\Runs;
-use AllSquare\Core\Sheet\Plan;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\RandomScene;
 use Tests\Core\Support\Scene;
@@ -139,7 +139,7 @@ final class LedgerTest extends TestCase
                 $side = $random->pick([12, 60, 200, 700]);
                 $random->scene->put("more$i", $random->number(-50, 900), $random->number(-50, 500), $random->number(1, $side), $random->number(1, $side));
             }
-            $plan = $random->scene->draft()->plan(By::Frame);
+            $plan = Planning::before($random->scene->draft(), By::Frame);
             $grounds = new Grounds($plan);
             foreach ($plan->placed as $i => $one) {
                 $best = null;
@@ -182,6 +182,6 @@ final class LedgerTest extends TestCase
 
     private static function ledger(Scene $scene): Ledger
     {
-        return Ledger::of(Plan::of($scene->draft()->tree, $scene->boxes(), By::Frame), new Rect(0.0, 0.0, $scene->sheet->width(), $scene->sheet->height()), $scene->sheet->ppi);
+        return Ledger::of(Planning::of($scene->draft()->tree, $scene->boxes(), By::Frame), new Rect(0.0, 0.0, $scene->sheet->width(), $scene->sheet->height()), $scene->sheet->ppi);
     }
 }

@@ -16,6 +16,7 @@ use AllSquare\Core\DimensionDrawing\Stylesheet;
 use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Item\By;
+use AllSquare\Core\Measure\Planning;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -148,7 +149,7 @@ final class MeasuredSheetTest extends TestCase
     {
         $draft = $scene->draft();
 
-        return MeasuredSheet::of($scene->sheet, $draft->tree, $draft->plan(By::Frame), $wish);
+        return MeasuredSheet::of($scene->sheet, $draft->tree, Planning::before($draft, By::Frame), $wish);
     }
 
     /** @return array<string, float> by what they are of; of several of one name the last */

@@ -11,6 +11,7 @@ use AllSquare\Core\Item\By;
 use AllSquare\Core\Measure\EdgeGap;
 use AllSquare\Core\Measure\Gap;
 use AllSquare\Core\Measure\Ledger;
+use AllSquare\Core\Measure\Planning;
 use AllSquare\Core\Sheet\Placed;
 use AllSquare\Core\Sheet\Plan;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -79,7 +80,7 @@ final class LedgerTest extends TestCase
 
     private static function plan(Scene $scene): Plan
     {
-        return Plan::of($scene->draft()->tree, $scene->boxes(), By::Frame);
+        return Planning::of($scene->draft()->tree, $scene->boxes(), By::Frame);
     }
 
     private static function key(Gap $gap): string

@@ -10,10 +10,10 @@ use AllSquare\Core\DimensionDrawing\MeasureKind;
 use AllSquare\Core\Format\DocumentContent;
 use AllSquare\Core\Format\DocumentFile;
 use AllSquare\Core\Format\DocumentReader;
-use AllSquare\Core\Format\SheetContent;
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Item\By;
+use AllSquare\Core\Measure\Planning;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Sheet\Scale;
 use AllSquare\Core\Sheet\Slice;
@@ -139,7 +139,7 @@ final class SlicesTest extends TestCase
             } catch (Refusal) {
                 // What cannot be cut is written without it.
             }
-            $content = new DocumentContent("Sheet $seed", [new SheetContent($scene->sheet, array_values($scene->items), array_values($scene->guides), [], Slices::inOrder($scene->slices))]);
+            $content = new DocumentContent("Sheet $seed", [$scene->draft()->content()]);
             $first = DocumentFile::write($content);
             $read = (new DocumentReader(Fonts::library(), new CountedIds('read')))->read(DocumentFile::decode($first));
             self::assertSame($first, DocumentFile::write($read), "seed $seed");
@@ -153,12 +153,12 @@ final class SlicesTest extends TestCase
             $scene = (new RandomScene($seed))->scene;
             $draft = $scene->draft();
             try {
-                $measured = MeasuredSheet::of($scene->sheet, $draft->tree, $draft->plan(By::Frame), new MeasuredSheetOptions(kinds: [MeasureKind::Size, MeasureKind::Gap, MeasureKind::Margin]));
+                $measured = MeasuredSheet::of($scene->sheet, $draft->tree, Planning::before($draft, By::Frame), new MeasuredSheetOptions(kinds: [MeasureKind::Size, MeasureKind::Gap, MeasureKind::Margin]));
             } catch (Refusal) {
                 continue;
             }
             $edges = ['x' => [0.0, $scene->sheet->box()->w], 'y' => [0.0, $scene->sheet->box()->h]];
-            foreach ($draft->plan(By::Frame)->placed as $one) {
+            foreach (Planning::before($draft, By::Frame)->placed as $one) {
                 array_push($edges['x'], $one->box->x, $one->box->right());
                 array_push($edges['y'], $one->box->y, $one->box->bottom());
             }

@@ -10,6 +10,7 @@ use AllSquare\Core\Item\Item;
 use AllSquare\Core\Measure\EdgeGap;
 use AllSquare\Core\Measure\Gap;
 use AllSquare\Core\Measure\Ledger;
+use AllSquare\Core\Measure\Planning;
 use AllSquare\Core\Refusal;
 use Tests\Core\Support\Scene;
 
@@ -57,7 +58,7 @@ final readonly class Recording
     /** @return array{gaps: list<string>, insets: list<string>, boxes: list<string>} */
     private function measures(): array
     {
-        $ledger = Ledger::of($this->scene->draft()->plan(By::Frame), $this->scene->sheet->box(), $this->scene->sheet->ppi);
+        $ledger = Ledger::of(Planning::before($this->scene->draft(), By::Frame), $this->scene->sheet->box(), $this->scene->sheet->ppi);
         $boxes = $this->scene->boxes();
 
         return [

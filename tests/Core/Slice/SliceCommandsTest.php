@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Slice;
 
 use AllSquare\Core\Refusal;
+use AllSquare\Core\Sheet\Belongings;
 use AllSquare\Core\Sheet\Slice;
 use AllSquare\Core\Slice\Slices;
 use PHPUnit\Framework\TestCase;
@@ -94,13 +95,13 @@ final class SliceCommandsTest extends TestCase
         $scene->run('set', ['a'], ['w' => 30]);
         self::assertSame([117.0, 13.0, 30.0, 20.0], $box());
         $done = $scene->run('move-by', ['b'], ['dx' => 1, 'dy' => 0]);
-        self::assertSame([], $done->change->slices, 'what it does not follow moves it not');
+        self::assertSame([], $done->change->belongings, 'what it does not follow moves it not');
         $scene->run('set-slice', [], ['slices' => [$id], 'x' => 0]);
         self::assertFalse($scene->slices[$id]->cut->follows, 'put somewhere by hand it follows no more');
         $scene->run('set-slice', [], ['slices' => [$id], 'follow' => true]);
         self::assertSame([117.0, 13.0, 30.0, 20.0], $box());
         $done = $scene->run('delete', ['a']);
-        self::assertSame([$id], array_keys($done->change->slices));
+        self::assertSame([$id], array_keys($done->change->belongings[Slice::class] ?? []));
         self::assertSame([], $scene->slices);
     }
 
@@ -191,12 +192,12 @@ final class SliceCommandsTest extends TestCase
     /** @return list<string> */
     private static function names(Scene $scene): array
     {
-        return array_map(static fn (Slice $slice): string => $slice->name, Slices::inOrder($scene->slices));
+        return array_map(static fn (Slice $slice): string => $slice->name, Belongings::inOrder($scene->slices));
     }
 
     /** @return list<string> name and size of each */
     private static function said(Scene $scene): array
     {
-        return array_map(static fn (Slice $slice): string => "$slice->name {$slice->box->w} × {$slice->box->h}", Slices::inOrder($scene->slices));
+        return array_map(static fn (Slice $slice): string => "$slice->name {$slice->box->w} × {$slice->box->h}", Belongings::inOrder($scene->slices));
     }
 }

@@ -6,6 +6,7 @@ namespace Tests\Core\Snap;
 
 use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Item\By;
+use AllSquare\Core\Measure\Planning;
 use AllSquare\Core\Snap\CandidateFinder;
 use AllSquare\Core\Snap\Candidates;
 use AllSquare\Core\Snap\Dragged;
@@ -78,7 +79,7 @@ final class SnappingTest extends TestCase
         $scene = Scene::of()->put('a', 100, 100, 80, 40, ['kind' => 'text', 'text' => 'Fares', 'grow' => 'none', 'size' => 20.0])
             ->put('b', 300, 200, 80, 70, ['kind' => 'text', 'text' => 'Tides', 'grow' => 'none', 'size' => 28.0]);
         $draft = $scene->draft();
-        $lines = array_column($draft->plan(By::Frame)->placed, 'baseline', 'id');
+        $lines = array_column(Planning::before($draft, By::Frame)->placed, 'baseline', 'id');
         [, $dy] = self::drag($scene, 'b', 0, -110, 8);
         self::assertEqualsWithDelta($lines['a'] ?? 0, ($lines['b'] ?? 0) + $dy, 0.6, 'whole pixels leave less than one');
     }
@@ -225,9 +226,9 @@ final class SnappingTest extends TestCase
      */
     private static function drag(Scene $scene, string $id, float $dx, float $dy, float $tolerance, ?array $kinds = null): array
     {
-        $placed = array_column($scene->draft()->plan(By::Frame)->placed, null, 'id')[$id];
+        $placed = array_column(Planning::before($scene->draft(), By::Frame)->placed, null, 'id')[$id];
         $dragged = Dragged::moved($placed->box, $scene->sheet->wholePixels, $placed->baseline);
-        $candidates = (new CandidateFinder($scene->sheet, $scene->draft()->plan(By::Frame), $scene->guides))->find($kinds ?? SnapKind::cases(), [$id], $dragged);
+        $candidates = (new CandidateFinder($scene->sheet, Planning::before($scene->draft(), By::Frame), $scene->guides))->find($kinds ?? SnapKind::cases(), [$id], $dragged);
         [$x, $y] = (new Snapping($candidates, $dragged, $tolerance))->settle($dx, $dy, $dx !== 0.0, $dy !== 0.0);
 
         return [$x, $y, (new Matches($candidates, $dragged))->at($x, $y)];
@@ -239,6 +240,6 @@ final class SnappingTest extends TestCase
      */
     private static function candidates(Scene $scene, array $ids, array $kinds): Candidates
     {
-        return (new CandidateFinder($scene->sheet, $scene->draft()->plan(By::Frame), $scene->guides))->find($kinds, $ids, Dragged::moved($scene->bounds($ids[0]), false));
+        return (new CandidateFinder($scene->sheet, Planning::before($scene->draft(), By::Frame), $scene->guides))->find($kinds, $ids, Dragged::moved($scene->bounds($ids[0]), false));
     }
 }

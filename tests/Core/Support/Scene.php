@@ -19,6 +19,7 @@ use AllSquare\Core\Sheet\Guide;
 use AllSquare\Core\Sheet\NamedGrid;
 use AllSquare\Core\Sheet\Preset;
 use AllSquare\Core\Sheet\Sheet;
+use AllSquare\Core\Sheet\SheetContent;
 use AllSquare\Core\Sheet\Slice;
 
 /** A sheet to try commands on: items are put there plainly, then commands run one after another. */
@@ -106,7 +107,10 @@ final class Scene
 
     public function draft(): Draft
     {
-        return new Draft($this->sheet, $this->items, Fonts::library(), $this->ids, count($this->items), $this->slices, $this->guides, $this->dimensions, $this->grids, $this->presets, $this->unit);
+        return new Draft(
+            new SheetContent($this->sheet, $this->items, [...array_values($this->slices), ...array_values($this->guides), ...array_values($this->dimensions), ...array_values($this->grids), ...array_values($this->presets)]),
+            Fonts::library(), $this->ids, count($this->items), $this->unit,
+        );
     }
 
     public function bounds(string $id): Rect
@@ -134,11 +138,11 @@ final class Scene
     private function take(Draft $draft): void
     {
         $this->items = $draft->tree->all();
-        $this->slices = $draft->slices->all();
-        $this->guides = $draft->guides->all();
-        $this->dimensions = $draft->dimensions->all();
-        $this->grids = $draft->grids->all();
-        $this->presets = $draft->presets->all();
+        $this->slices = $draft->of(Slice::class)->all();
+        $this->guides = $draft->of(Guide::class)->all();
+        $this->dimensions = $draft->of(Dimension::class)->all();
+        $this->grids = $draft->of(NamedGrid::class)->all();
+        $this->presets = $draft->of(Preset::class)->all();
         $this->sheet = $draft->sheet();
     }
 }

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace App\Archives;
+namespace App\Models;
 
 /** What became of an archive that was ordered. */
-enum State: string
+enum ArchiveState: string
 {
     case Waiting = 'waiting';
     case Making = 'making';

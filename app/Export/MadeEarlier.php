@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Export;
 
 /** Files that were made earlier and are still there. */
-interface Stock
+interface MadeEarlier
 {
     /**
      * Puts the file that was made from the same thing at that path.

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Export;
 
 /** The files of a folder that was exported into before, as its manifest lists them. */
-final readonly class FolderStock implements Stock
+final readonly class MadeEarlierInFolder implements MadeEarlier
 {
     /** @var array<string, array{file: string, sha256: string}> by what they were made from */
     private array $bySource;

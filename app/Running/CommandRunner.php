@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Sheets;
+namespace App\Running;
 
 use AllSquare\Core\Command\MoveBy;
 use AllSquare\Core\Geometry\Spoken;
@@ -11,9 +11,15 @@ use AllSquare\Core\Running\Execution;
 use AllSquare\Core\Running\Moves;
 use AllSquare\Core\Running\Report;
 use AllSquare\Core\Sheet\Draft;
+use App\Contract\CommandCall;
 use App\History\Recorder;
 use App\Models\HistoryLine;
 use App\Models\Sheet;
+use App\Sheets\Answers;
+use App\Sheets\ChangeWriter;
+use App\Sheets\Deriver;
+use App\Sheets\SheetLoader;
+use App\Sheets\StaleRevision;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
@@ -33,7 +39,7 @@ final readonly class CommandRunner
         private Deriver $deriver,
         private Recorder $recorder,
         private Answers $answers,
-        private Past $past,
+        private LastCommand $past,
     ) {
     }
 

@@ -2,18 +2,19 @@
 
 declare(strict_types=1);
 
-namespace App\Sheets;
+namespace App\Running;
 
 use AllSquare\Core\Command\Again;
 use AllSquare\Core\Geometry\Unit;
 use AllSquare\Core\Running\Catalogue;
 use AllSquare\Core\Running\PastCommand;
+use App\Contract\CommandCall;
 use App\Models\HistoryLine;
 use App\Models\Sheet;
 use Illuminate\Database\Eloquent\Collection;
 
 /** Puts what was done last in the place of "again". */
-final readonly class Past
+final readonly class LastCommand
 {
     private const LINES = 60;
 

@@ -2,14 +2,13 @@
 
 declare(strict_types=1);
 
-namespace App\Sheets;
+namespace App\Storage;
 
 use AllSquare\Core\Geometry\Point;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Item\Item;
 use AllSquare\Core\Item\Kinds;
 use AllSquare\Core\Measure\Derived;
-use App\History\Patch;
 use PDO;
 use PDOStatement;
 use stdClass;
