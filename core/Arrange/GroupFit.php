@@ -24,28 +24,6 @@ final readonly class GroupFit
         $this->boxes = new Boxes($draft->tree, $draft->fonts);
     }
 
-    /** Refits every group that something in the change lies or lay in, the innermost first; empty ones go. */
-    public function settle(): void
-    {
-        $depths = [];
-        $before = $this->draft->before();
-        foreach ($this->draft->change()->items as $id => [$was, $is]) {
-            foreach ([...($was === null ? [] : $before->ancestors($id)), ...($is === null ? [] : [$is, ...$this->draft->tree->ancestors($id)])] as $group) {
-                if ($group->kind->holdsItems() && $this->draft->tree->has($group->id)) {
-                    $depths[$group->id] = count($this->draft->tree->ancestors($group->id));
-                }
-            }
-        }
-        arsort($depths);
-        foreach (array_keys($depths) as $id) {
-            if ($this->draft->tree->children($id) === []) {
-                $this->draft->remove($id);
-            } else {
-                $this->fit($id);
-            }
-        }
-    }
-
     /** @param  bool  $anew  also where it fits, so that its place does not depend on what was done to it before */
     public function fit(string $id, bool $anew = false): void
     {

@@ -13,8 +13,8 @@ use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Item\Item;
 use AllSquare\Core\Item\Text\TextFrame;
 use AllSquare\Core\Measure\Boxes;
-use AllSquare\Core\Series\Layouts;
 use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Sheet\SpaceChange;
 
 /**
  * Sizes items: leaves take the new frame, groups scale what is in them. A factor of a side that is 0 is 1.
@@ -138,8 +138,8 @@ final readonly class Sizer
         foreach ($this->draft->tree->children($group->id) as $child) {
             $this->map($child, $from, $to, Matrix::identity());
         }
-        if (Layouts::isSeries($group)) {
-            $this->draft->put(Layouts::scaled($this->draft->item($group->id), $across, $down, $about));
+        if ($group->keepsNumbers()) {
+            $this->draft->note(SpaceChange::scaled($group->id, $across, $down, $about));
         }
         if ($this->boxes->isEmptyGroup($group->id)) {
             $scaled = new Rect(

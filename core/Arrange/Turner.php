@@ -10,8 +10,8 @@ use AllSquare\Core\Geometry\Matrix;
 use AllSquare\Core\Geometry\Point;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Item\Item;
-use AllSquare\Core\Series\Layouts;
 use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Sheet\SpaceChange;
 
 /** Turns items about points of the sheet, and mirrors them. What is in a group keeps its own rows when the group turns. */
 final readonly class Turner
@@ -31,7 +31,7 @@ final readonly class Turner
         $this->draft->put(abs($moved->x - $centre->x) < Length::SAME && abs($moved->y - $centre->y) < Length::SAME
             ? $turned
             : $turned->inFrame(self::about($item->frame, $toSheet->inverse()->apply($moved))));
-        if (Layouts::isSeries($item)) {
+        if ($item->keepsNumbers()) {
             (new GroupFit($this->draft))->fit($id, anew: true);
         }
     }
@@ -72,9 +72,8 @@ final readonly class Turner
             $this->draft->put($this->mirrored($child, $axis, $line, Matrix::identity()));
             $this->inside($child, $axis);
         }
-        if (Layouts::isSeries($group)) {
-            // Its members run the other way now, which its numbers do not say.
-            $this->draft->put($this->draft->item($group->id)->withProps(['series' => null]));
+        if ($group->keepsNumbers()) {
+            $this->draft->note(SpaceChange::mirrored($group->id));
         }
     }
 

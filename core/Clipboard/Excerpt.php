@@ -7,6 +7,7 @@ namespace AllSquare\Core\Clipboard;
 use AllSquare\Core\Item\Item;
 use AllSquare\Core\Item\ItemData;
 use AllSquare\Core\Refusal;
+use AllSquare\Core\Series\Layouts;
 use AllSquare\Core\Sheet\Draft;
 
 /**
@@ -69,7 +70,7 @@ final readonly class Excerpt
             if ($parent !== null && ! $made[$root][$ids[$parent]]->kind->holdsItems()) {
                 throw Refusal::because(sprintf('Item %d of what was pasted lies in something that cannot hold items.', $i + 1), 'file');
             }
-            $made[$root][$id] = ItemData::read($data, $id, $parent === null ? null : $ids[$parent], $i * 1024, $draft->fonts);
+            $made[$root][$id] = Layouts::checked(ItemData::read($data, $id, $parent === null ? null : $ids[$parent], $i * 1024, $draft->fonts), $draft->fonts);
             $ids[$source] = $id;
             $rootOf[$source] = $root;
         }

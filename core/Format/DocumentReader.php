@@ -16,7 +16,7 @@ use AllSquare\Core\Item\Naming;
 use AllSquare\Core\Item\Renaming;
 use AllSquare\Core\Item\Text\TextFrame;
 use AllSquare\Core\Refusal;
-use AllSquare\Core\Running\Execution;
+use AllSquare\Core\Series\Layouts;
 use AllSquare\Core\Sheet\Belonging;
 use AllSquare\Core\Sheet\Belongings;
 use AllSquare\Core\Sheet\Draft;
@@ -26,6 +26,7 @@ use AllSquare\Core\Sheet\Sheet;
 use AllSquare\Core\Sheet\SheetContent;
 use AllSquare\Core\Sheet\SheetGrid;
 use AllSquare\Core\Sheet\Slice;
+use AllSquare\Core\Sheet\Tree;
 use AllSquare\Core\Slice\Slices;
 use AllSquare\Core\Text\FontLibrary;
 
@@ -100,13 +101,13 @@ final readonly class DocumentReader
      */
     private function items(array $list, ?string $parent, int $depth, array &$items, array &$ids): void
     {
-        if ($depth > Execution::DEEPEST + 1) {
+        if ($depth > Tree::DEEPEST + 1) {
             throw Refusal::because('Groups can lie in each other 24 deep at most.', 'items');
         }
         $texts = new TextFrame($this->fonts);
         foreach ($list as $i => $data) {
             $id = $this->ids->next();
-            $item = ItemData::read($data, $id, $parent, ($i + 1) * Ranks::STEP, $this->fonts)->with(['locked' => ($data['locked'] ?? null) === true, 'reference' => ($data['reference'] ?? null) === true]);
+            $item = Layouts::checked(ItemData::read($data, $id, $parent, ($i + 1) * Ranks::STEP, $this->fonts), $this->fonts)->with(['locked' => ($data['locked'] ?? null) === true, 'reference' => ($data['reference'] ?? null) === true]);
             if ($item->kind->name() === 'text' && $item->frame->w + $item->frame->h < Length::SAME) {
                 $item = $texts->fitted($item, true);
             }

@@ -4,13 +4,11 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Geometry;
 
-use AllSquare\Core\Text\Outlines;
-
 /** The exact upright box of path data (m, l, q, z, relative) that is turned. */
 final class OutlineBounds
 {
     /**
-     * @param  string  $path  as Outlines writes it
+     * @param  string  $path  as Text\Outlines writes it
      * @param  float  $angle  degrees clockwise about where the path begins
      * @return Rect|null in the units of the path, from where it begins
      */
@@ -35,10 +33,10 @@ final class OutlineBounds
             if ($step === 'm') {
                 [$startX, $startY] = [$x, $y];
             }
-            foreach (Outlines::extreme($from->x, $control?->x, $to->x) as $extreme) {
+            foreach (Quadratic::extreme($from->x, $control?->x, $to->x) as $extreme) {
                 $points[] = new Point($extreme, $to->y);
             }
-            foreach (Outlines::extreme($from->y, $control?->y, $to->y) as $extreme) {
+            foreach (Quadratic::extreme($from->y, $control?->y, $to->y) as $extreme) {
                 $points[] = new Point($to->x, $extreme);
             }
         }

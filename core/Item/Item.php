@@ -10,6 +10,7 @@ use AllSquare\Core\Geometry\Matrix;
 use AllSquare\Core\Geometry\NinePoint;
 use AllSquare\Core\Geometry\Point;
 use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Item\Traits\KeepsNumbers;
 
 /**
  * One thing on a sheet, as it is stored.
@@ -90,6 +91,12 @@ final readonly class Item
         [$a, $b] = [$this->toParent(), $other->toParent()];
 
         return $this->parent === $other->parent && $this->angle === $other->angle && abs($a->dx - $b->dx) < 1e-8 && abs($a->dy - $b->dy) < 1e-8;
+    }
+
+    /** Whether it keeps numbers of its own space, such as those of a series. */
+    public function keepsNumbers(): bool
+    {
+        return $this->kind instanceof KeepsNumbers && $this->kind->keepsNumbers($this);
     }
 
     public function number(string $prop): float

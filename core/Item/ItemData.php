@@ -9,7 +9,6 @@ use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Point;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Refusal;
-use AllSquare\Core\Series\Layouts;
 use AllSquare\Core\Text\FontLibrary;
 
 /** Items as data, on the clipboard and in files: `kind`, `name`, `frame`, `angle`, a group's `origin`, and the properties of the kind. */
@@ -26,21 +25,17 @@ final class ItemData
         $given = array_intersect_key($data, $kind->properties());
         $frame = self::lengths($data['frame'] ?? null);
         $origin = self::lengths($data['origin'] ?? null);
-        $item = new Item(
+
+        return new Item(
             $id, $parent, $rank, $kind,
             Naming::checked(is_string($data['name'] ?? null) ? $data['name'] : ''),
             (new Rect($frame['x'], $frame['y'], $frame['w'], $kind->name() === 'line' ? 0.0 : $frame['h']))->settled(),
             Angle::keep(is_numeric($data['angle'] ?? null) ? (float) $data['angle'] : 0.0),
             false,
             ($data['hidden'] ?? null) === true,
-            [...$kind->properties(), ...(new Properties($fonts))->normal(array_diff_key($given, ['series' => true]))],
+            [...$kind->properties(), ...(new Properties($fonts))->normal($given)],
             $kind->holdsItems() ? new Point($origin['x'], $origin['y']) : new Point(0.0, 0.0),
         );
-        if (! is_array($given['series'] ?? null)) {
-            return $item;
-        }
-
-        return $item->withProps(['series' => Layouts::read($given['series'], $fonts)]);
     }
 
     /** @return array<string, mixed> without ids; what is as it is at first is left out but for the properties of its kind */

@@ -4,22 +4,19 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Running;
 
-use AllSquare\Core\Arrange\GroupFit;
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Spoken;
 use AllSquare\Core\Measure\Boxes;
 use AllSquare\Core\Refusal;
+use AllSquare\Core\Settle\Settlers;
 use AllSquare\Core\Sheet\Change;
-use AllSquare\Core\Sheet\Dimension;
 use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Sheet\Tree;
 use AllSquare\Core\Sheet\Words;
-use AllSquare\Core\Slice\Slices;
 
 /** Runs a command on a draft: what it does, groups settled, and a report with what is off the pixel. */
 final readonly class Execution
 {
-    public const DEEPEST = 24;
-
     private function __construct(public Change $change, public Report $report)
     {
     }
@@ -56,12 +53,8 @@ final readonly class Execution
     private static function run(Command $command, Draft $draft, array $items): self
     {
         $report = $command->run($draft, $items);
-        (new GroupFit($draft))->settle();
-        self::dropDimensions($draft);
+        Settlers::settle($draft);
         $change = $draft->change();
-        if ((new Slices($draft))->follow($change)) {
-            $change = $draft->change();
-        }
         self::refuseBeyond($draft, $change);
         $named = array_values(array_filter($report->selection, $draft->tree->has(...)));
         if (! isset($report->details['moved'])) {
@@ -83,26 +76,13 @@ final readonly class Execution
             $item = $draft->item($id);
             [$was] = $change->items[$id];
             foreach ($was === null || $was->parent !== $item->parent ? [$item, ...$draft->tree->descendants($id)] : [] as $inside) {
-                if (count($draft->tree->ancestors($inside->id)) > self::DEEPEST) {
+                if (count($draft->tree->ancestors($inside->id)) > Tree::DEEPEST) {
                     throw Refusal::because('Groups can lie in each other 24 deep at most.', 'items');
                 }
             }
             foreach ([...$item->frame->toArray(), $item->origin->x, $item->origin->y] as $length) {
                 if (abs($length) > Length::LIMIT) {
                     throw Refusal::because(Words::quoted($item).' would lie beyond 1,000,000 px, or be wider or higher than that.', 'items');
-                }
-            }
-        }
-    }
-
-    /** A dimension goes with what it measures, and comes back with it (RULES 12). */
-    private static function dropDimensions(Draft $draft): void
-    {
-        foreach ($draft->of(Dimension::class)->all() as $dimension) {
-            foreach ([$dimension->a, $dimension->b] as $end) {
-                if ($draft->wasRemoved($end)) {
-                    $draft->of(Dimension::class)->remove($dimension->id);
-                    break;
                 }
             }
         }

@@ -51,7 +51,7 @@ final readonly class Aside
             }
             foreach (array_values($items) as $place => $data) {
                 $data = is_array($data) ? array_filter($data, is_string(...), ARRAY_FILTER_USE_KEY) : [];
-                $item = ItemData::read($data, "aside-$place", null, 0, $fonts)->with(['locked' => ($data['locked'] ?? null) === true]);
+                $item = Layouts::checked(ItemData::read($data, "aside-$place", null, 0, $fonts), $fonts)->with(['locked' => ($data['locked'] ?? null) === true]);
                 $parent = is_int($data['parent'] ?? null) && $data['parent'] >= 0 && $data['parent'] < $place ? $data['parent'] : null;
                 if (($parent === null) !== ($place === 0)) {
                     throw Refusal::because('A series in it keeps originals aside that cannot be read.', 'series');
@@ -114,7 +114,7 @@ final readonly class Aside
         foreach ($items as $place => $data) {
             $parent = is_int($data['parent'] ?? null) ? $ids[$data['parent']] ?? null : null;
             $rank = is_int($data['rank'] ?? null) ? $data['rank'] : $place;
-            $item = ItemData::read($data, $plane->nextId(), $parent, $rank, $plane->fonts)->with(['locked' => ($data['locked'] ?? null) === true]);
+            $item = Layouts::checked(ItemData::read($data, $plane->nextId(), $parent, $rank, $plane->fonts), $plane->fonts)->with(['locked' => ($data['locked'] ?? null) === true]);
             $plane->add($item);
             $ids[$place] = $item->id;
         }

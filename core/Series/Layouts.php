@@ -64,6 +64,18 @@ final class Layouts
     }
 
     /**
+     * An item that comes from outside, with the numbers of a series that it may keep checked.
+     *
+     * @throws Refusal when they are of no series, or beyond what one can have
+     */
+    public static function checked(Item $item, FontLibrary $fonts): Item
+    {
+        $kept = self::kept($item);
+
+        return $kept === null ? $item : $item->withProps(['series' => self::read($kept, $fonts)]);
+    }
+
+    /**
      * The numbers of a series that come from outside, in a file or on the clipboard.
      *
      * @param  array<mixed>  $given
@@ -71,7 +83,7 @@ final class Layouts
      *
      * @throws Refusal when they are of no series, or beyond what one can have
      */
-    public static function read(array $given, FontLibrary $fonts): array
+    private static function read(array $given, FontLibrary $fonts): array
     {
         $given = array_filter($given, is_string(...), ARRAY_FILTER_USE_KEY);
         $fields = new Fields($given);

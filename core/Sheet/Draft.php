@@ -10,6 +10,7 @@ use AllSquare\Core\Item\Item;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Text\FontLibrary;
 use AllSquare\Core\UnknownItem;
+use ArrayObject;
 
 /**
  * A sheet while a command works on it. What was there before is kept, so that the change can be read off
@@ -23,6 +24,9 @@ final class Draft
 
     /** @var array<class-string<Belonging>, Collection<covariant Belonging>> by sort */
     private readonly array $belongings;
+
+    /** @var ArrayObject<int, SpaceChange> in the order in which they came about */
+    public readonly ArrayObject $spaceChanges;
 
     /** @var array<string, Item> */
     private readonly array $itemsBefore;
@@ -38,6 +42,7 @@ final class Draft
      * @param  int  $itemsOnSheet  how many items there are in all, loaded or not
      * @param  Unit  $unit  in which bare numbers in sums are given
      * @param  Plan|null  $plan  of the whole sheet before the command, where not all of it is loaded
+     * @param  ArrayObject<int, SpaceChange>|null  $spaceChanges  where they are noted together with those of another draft
      */
     public function __construct(
         SheetContent $content,
@@ -46,7 +51,11 @@ final class Draft
         private int $itemsOnSheet = 0,
         public readonly Unit $unit = Unit::Px,
         private ?Plan $plan = null,
+        ?ArrayObject $spaceChanges = null,
     ) {
+        /** @var ArrayObject<int, SpaceChange> $none */
+        $none = new ArrayObject;
+        $this->spaceChanges = $spaceChanges ?? $none;
         $this->sheet = $this->sheetBefore = $content->sheet;
         $this->tree = new Tree($content->items);
         $this->itemsBefore = $this->tree->all();
@@ -120,6 +129,12 @@ final class Draft
         return $this->plan ??= $measured($this->before());
     }
 
+    /** What is kept in numbers of a group's space follows when the command is done. */
+    public function note(SpaceChange $change): void
+    {
+        $this->spaceChanges[] = $change;
+    }
+
     /** Whether it was there when the command began, and is not any more. */
     public function wasRemoved(string $id): bool
     {
@@ -160,7 +175,7 @@ final class Draft
      */
     public function plane(iterable $items, iterable $belongings = [], ?Plan $plan = null): self
     {
-        return new self(new SheetContent($this->sheet, $items, $belongings), $this->fonts, $this->ids, $this->itemsOnSheet, $this->unit, $plan);
+        return new self(new SheetContent($this->sheet, $items, $belongings), $this->fonts, $this->ids, $this->itemsOnSheet, $this->unit, $plan, $this->spaceChanges);
     }
 
     /** The items as they were before the command. */

@@ -14,6 +14,9 @@ use AllSquare\Core\UnknownItem;
  */
 final class Tree
 {
+    /** how deep groups can lie in each other */
+    public const DEEPEST = 24;
+
     /** @var array<string, Item> */
     private array $items = [];
 

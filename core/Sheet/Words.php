@@ -6,7 +6,7 @@ namespace AllSquare\Core\Sheet;
 
 use AllSquare\Core\Geometry\Spoken;
 use AllSquare\Core\Item\Item;
-use AllSquare\Core\Slice\PlacedSlice;
+use AllSquare\Core\Item\Traits\NamedAfterOthers;
 
 /** How items and figures are said in the lines of the history and in errors. */
 final class Words
@@ -35,8 +35,7 @@ final class Words
     private static function noun(array $items): string
     {
         $kinds = array_unique(array_map(static fn (Item $item): string => $item->kind->noun(2), $items));
-        // Slices are called after what they are cut from, which they are not.
-        if ($items[0]->kind instanceof PlacedSlice) {
+        if ($items[0]->kind instanceof NamedAfterOthers) {
             return $kinds[0];
         }
         $stems = array_unique(array_map(

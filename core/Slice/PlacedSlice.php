@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace AllSquare\Core\Slice;
 
 use AllSquare\Core\Item\Kind;
+use AllSquare\Core\Item\Traits\NamedAfterOthers;
 
 /** What a slice is while it is arranged: a plain box that paints nothing. No item of a sheet is of this kind. */
-final class PlacedSlice implements Kind
+final class PlacedSlice implements Kind, NamedAfterOthers
 {
     public function name(): string
     {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Text;
 
+use AllSquare\Core\Geometry\Quadratic;
+
 /**
  * The outlines of TrueType glyphs as relative SVG path data (SVG 2, section 9.3), y downwards.
  *
@@ -67,29 +69,13 @@ final class Outlines
             for ($i = 1, $n = count($points); $i < $n; $i++) {
                 $control = $points[$i]['on'] ? null : $points[$i++];
                 $to = $points[$i];
-                array_push($xs, $from['x'], ...self::extreme($from['x'], $control['x'] ?? null, $to['x']));
-                array_push($ys, -$from['y'], ...self::extreme(-$from['y'], $control === null ? null : -$control['y'], -$to['y']));
+                array_push($xs, $from['x'], ...Quadratic::extreme($from['x'], $control['x'] ?? null, $to['x']));
+                array_push($ys, -$from['y'], ...Quadratic::extreme(-$from['y'], $control === null ? null : -$control['y'], -$to['y']));
                 $from = $to;
             }
         }
 
         return $xs === [] || $ys === [] ? null : [min($xs), min($ys), max($xs), max($ys)];
-    }
-
-    /**
-     * Where one coordinate of a quadratic curve turns round (its derivative is 0), if between the ends.
-     *
-     * @return list<float>
-     */
-    public static function extreme(float $from, ?float $control, float $to): array
-    {
-        $bend = $control === null ? 0.0 : $from - 2 * $control + $to;
-        if ($control === null || $bend === 0.0) {
-            return [];
-        }
-        $t = ($from - $control) / $bend;
-
-        return $t > 0 && $t < 1 ? [(1 - $t) ** 2 * $from + 2 * $t * (1 - $t) * $control + $t ** 2 * $to] : [];
     }
 
     /**

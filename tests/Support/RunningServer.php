@@ -67,7 +67,15 @@ final class RunningServer
         foreach ([...self::descendants($this->pid()), $this->pid()] as $pid) {
             posix_kill($pid, SIGKILL);
         }
-        Waiting::until(fn (): bool => ! $this->process->isRunning(), 'the server to be gone');
+        // What was being painted when its worker was killed is a process of its own, and holds the folder until it ends.
+        Waiting::until(fn (): bool => ! $this->process->isRunning() && $this->folderIsFree(), 'the server to be gone');
+    }
+
+    private function folderIsFree(): bool
+    {
+        $lock = fopen("$this->data/work/lock", 'c');
+
+        return $lock === false || flock($lock, LOCK_EX | LOCK_NB);
     }
 
     /** @return list<int> */

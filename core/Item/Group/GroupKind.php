@@ -4,14 +4,16 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Item\Group;
 
+use AllSquare\Core\Item\Item;
 use AllSquare\Core\Item\Kind;
+use AllSquare\Core\Item\Traits\KeepsNumbers;
 
 /**
  * Items held together. Its children live in its space, so that turning it rewrites none of them.
  *
  * `series` keeps the numbers of a block, a ring or a row of steps whose members its children are; null for any other group.
  */
-final class GroupKind implements Kind
+final class GroupKind implements KeepsNumbers, Kind
 {
     public function name(): string
     {
@@ -31,5 +33,10 @@ final class GroupKind implements Kind
     public function holdsItems(): bool
     {
         return true;
+    }
+
+    public function keepsNumbers(Item $item): bool
+    {
+        return $item->props['series'] !== null;
     }
 }
