@@ -7,6 +7,8 @@ namespace App\Export;
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Geometry\Unit;
+use AllSquare\Core\Item\Painting\Element;
+use AllSquare\Core\Item\Painting\Painting;
 use AllSquare\Core\Paint\SheetPainter;
 use AllSquare\Core\Sheet\Sheet as CoreSheet;
 use AllSquare\Core\Sheet\Tree;
@@ -31,16 +33,19 @@ final readonly class SheetPicture
 
     public function __construct(Sheet $sheet, FontLibrary $fonts, private FontFaces $faces)
     {
-        $items = $paintings = $painted = [];
-        $columns = [...ItemRows::BASE, 'svg', 'painted_x', 'painted_y', 'painted_w', 'painted_h'];
+        $items = $paintings = $painted = $painting = [];
+        $columns = [...ItemRows::BASE, 'painting', 'paints', 'painted_x', 'painted_y', 'painted_w', 'painted_h'];
         foreach (Item::query()->toBase()->where('sheet_id', $sheet->id)->get($columns) as $row) {
             $items[] = ItemRows::toCore($row);
-            $paintings[$row->id] = $row->svg;
+            $paintings[$row->id] = Painting::read(json_decode($row->painting, true, flags: JSON_THROW_ON_ERROR));
             $painted[$row->id] = new Rect((float) $row->painted_x, (float) $row->painted_y, (float) $row->painted_w, (float) $row->painted_h);
+            if ((bool) $row->paints) {
+                $painting[$row->id] = $painted[$row->id];
+            }
         }
         $this->sheet = $sheet->toCore();
         $this->tree = new Tree($items);
-        $this->areas = new Areas($this->tree, $painted);
+        $this->areas = new Areas($this->tree, $painting);
         $this->painter = new SheetPainter($fonts, $this->tree, $paintings, $painted);
     }
 
@@ -67,8 +72,8 @@ final readonly class SheetPicture
         return $this->painter->drawing($asset->area, $size, $asset->colour, $asset->only, $outlines || $asset->format->value === 'pdf' ? null : $this->faces);
     }
 
-    /** What is on the sheet, in its space, for a drawing around it. */
-    public function body(): string
+    /** @return list<Element> what is on the sheet, in its space, for a drawing around it */
+    public function body(): array
     {
         return $this->painter->body();
     }

@@ -141,7 +141,7 @@ final readonly class TimeTravel
             if ($table === 'items' && $before !== null && $after !== null && $tree->has($id)) {
                 $is = $tree->item($id);
                 $was = ItemRows::toCore((object) ['id' => $id, ...ItemRows::columns($is), ...$before]);
-                if ($is->kind->holdsItems() && $is->sharesSpaceWith($was)) {
+                if ($is->holdsItems() && $is->sharesSpaceWith($was)) {
                     $refitted[] = $id;
                 }
             }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
+use AllSquare\Core\Equality;
 use AllSquare\Core\Item\Item as CoreItem;
 use AllSquare\Core\Sheet\Belonging;
 use AllSquare\Core\Sheet\Belongings;
@@ -63,12 +64,16 @@ final class ChangeWriter
             if (! in_array($table, $tables, true)) {
                 throw new RuntimeException("A patch names the table $table.");
             }
+            if ($checked && $before !== null) {
+                $this->expect($table, $id, $before);
+            }
+            if (isset($after['fields'])) {
+                $after['props'] = $derived[$id]->props ?? ItemRows::stored([...$this->fields($id), ...$after['fields']]);
+                unset($after['fields']);
+            }
             if ($after !== null && isset($derived[$id])) {
                 $after = [...$after, ...ItemRows::derivedOf($derived[$id])];
                 unset($derived[$id]);
-            }
-            if ($checked && $before !== null) {
-                $this->expect($table, $id, $before);
             }
             match (true) {
                 $after === null => $statements->delete($table, $id),
@@ -91,12 +96,23 @@ final class ChangeWriter
     /** @param  array<string, mixed>  $before */
     private function expect(string $table, string $id, array $before): void
     {
-        $row = DB::table($table)->where('id', $id)->first(array_keys($before));
+        $fields = $before['fields'] ?? [];
+        unset($before['fields']);
+        $row = DB::table($table)->where('id', $id)->first(['id', ...array_keys($before)]) ?? throw new PatchMismatch;
         foreach ($before as $column => $value) {
-            if ($row === null || ! self::alike($row->{$column}, $value)) {
+            if (! self::alike($row->{$column}, $value) && ! ($column === 'props' && Equality::of(json_decode($row->props, true), json_decode((string) $value, true)))) {
                 throw new PatchMismatch;
             }
         }
+        if ($fields !== [] && ! Equality::of($fields, array_intersect_key($this->fields($id), $fields))) {
+            throw new PatchMismatch;
+        }
+    }
+
+    /** @return array<string, mixed> the fields of an item, as they are stored */
+    private function fields(string $id): array
+    {
+        return json_decode((string) DB::table('items')->where('id', $id)->value('props'), true, flags: JSON_THROW_ON_ERROR);
     }
 
     /** Numbers within what was lost when they were stored with 14 digits, as they once were. */

@@ -25,7 +25,7 @@ final readonly class Deriver
      * @param  list<string>  $touched  ids whose base columns have changed
      * @param  list<string>  $also  ids of other items that may look different for it
      * @param  list<string>  $refitted  those groups among them that only got another frame
-     * @return list<stdClass> the rows that are not as they were, in tree order; with `svg` only where that changed
+     * @return list<stdClass> the rows that are not as they were, in tree order; with `painting` only where that changed
      */
     public function derive(Tree $tree, array $touched, array $also = [], array $refitted = []): array
     {
@@ -73,7 +73,7 @@ final readonly class Deriver
         $inside = [];
         foreach ($affected as $id) {
             foreach ($tree->children($id) as $child) {
-                if (! isset($isAffected[$child->id]) && ! ($child->kind->holdsItems() && $child->hidden)) {
+                if (! isset($isAffected[$child->id]) && ! ($child->holdsItems() && $child->hidden)) {
                     $inside[] = $child->id;
                 }
             }

@@ -4,18 +4,23 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
+use AllSquare\Core\Item\Kind;
+use AllSquare\Core\Item\Kinds;
+use AllSquare\Core\Item\Traits\HasWords;
+use AllSquare\Core\Item\Traits\HoldsItems;
+use AllSquare\Core\Item\Traits\KeepsNumbers;
 use App\Storage\ItemRows;
 use Illuminate\Support\Facades\DB;
 use PDO;
 
 /**
- * The items of a sheet as the API gives them (ItemRows::toAnswer), written straight from the table: properties are
- * stored as JSON already, and most of them need not be read for it.
+ * The items of a sheet as the API gives them (ItemRows::toAnswer), written straight from the table: fields and paintings
+ * are stored as JSON already, and most of them need not be read for it.
  */
 final readonly class ItemsJson
 {
     /** where lengths and angles stand among the columns of an answer */
-    private const LENGTHS = [5, 6, 7, 8, 9, 10, 11, 16, 17, 18, 19, 20, 21, 22, 23];
+    private const LENGTHS = [5, 6, 7, 8, 9, 10, 11, 17, 18, 19, 20, 21, 22, 23, 24, 25, 26, 27, 28];
 
     private const FLAGS = JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES;
 
@@ -56,25 +61,26 @@ final readonly class ItemsJson
             $whole = (int) $row[$i];
             $row[$i] = $whole == $row[$i] ? $whole : $row[$i];
         }
-        [$id, $parent, $rank, $kind, $name, $x, $y, $w, $h, $angle, $originX, $originY, $locked, $hidden, $reference, $props,
-            $boundsX, $boundsY, $boundsW, $boundsH, $inkX, $inkY, $inkW, $inkH, $svg] = $row;
+        [$id, $parent, $rank, $kind, $name, $x, $y, $w, $h, $angle, $originX, $originY, $locked, $hidden, $reference, $flip, $props,
+            $boundsX, $boundsY, $boundsW, $boundsH, $inkX, $inkY, $inkW, $inkH, $paintedX, $paintedY, $paintedW, $paintedH, $painting] = $row;
+        $is = Kinds::named($kind);
 
         return '{"id":"'.$id.'","kind":"'.$kind.'","name":'.json_encode($name, self::FLAGS).',"parent":'.($parent === null ? 'null' : "\"$parent\"").",\"order\":$rank"
             .",\"frame\":{\"x\":$x,\"y\":$y,\"w\":$w,\"h\":$h},\"angle\":$angle"
             .",\"bounds\":{\"x\":$boundsX,\"y\":$boundsY,\"w\":$boundsW,\"h\":$boundsH},\"ink\":{\"x\":$inkX,\"y\":$inkY,\"w\":$inkW,\"h\":$inkH}"
+            .",\"painted\":{\"x\":$paintedX,\"y\":$paintedY,\"w\":$paintedW,\"h\":$paintedH}"
             .',"locked":'.($locked ? 'true' : 'false').',"hidden":'.($hidden ? 'true' : 'false').',"reference":'.($reference ? 'true' : 'false')
-            .','.substr(self::properties($kind, $props), 1, -1)
-            .($kind === 'group' ? ",\"origin\":{\"x\":$originX,\"y\":$originY}" : '')
-            .($svg === null ? '' : ',"svg":'.json_encode($svg, self::FLAGS)).'}';
+            .",\"flip\":\"$flip\",\"fields\":".self::fields($is, $props)
+            .($is instanceof HoldsItems ? ",\"origin\":{\"x\":$originX,\"y\":$originY}" : '')
+            .",\"painting\":$painting}";
     }
 
     /** As they are stored, but for 1 where 1.0 is kept. */
-    private static function properties(string $kind, string $stored): string
+    private static function fields(Kind $kind, string $stored): string
     {
-        return match ($kind) {
+        return $kind instanceof HasWords || $kind instanceof KeepsNumbers
+            ? json_encode(json_decode($stored, false, flags: self::FLAGS), self::FLAGS)
             // No words of people stand in these.
-            'box', 'round', 'line' => str_replace(['.0,', '.0}'], [',', '}'], $stored),
-            default => json_encode(json_decode($stored, true, flags: self::FLAGS), self::FLAGS),
-        };
+            : str_replace(['.0,', '.0}'], [',', '}'], $stored);
     }
 }

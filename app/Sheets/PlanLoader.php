@@ -6,7 +6,11 @@ namespace App\Sheets;
 
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Item\By;
-use AllSquare\Core\Item\Text\TextFrame;
+use AllSquare\Core\Item\Kind;
+use AllSquare\Core\Item\Kinds;
+use AllSquare\Core\Item\Traits\FramedByItems;
+use AllSquare\Core\Item\Traits\HasBaseline;
+use AllSquare\Core\Item\Traits\NoGround;
 use AllSquare\Core\Measure\Baseline;
 use AllSquare\Core\Measure\Boxes;
 use AllSquare\Core\Measure\Planning;
@@ -20,11 +24,8 @@ use PDO;
 /** Reads where everything visible lies, from the boxes that are kept with the items: no item is built for it. */
 final readonly class PlanLoader
 {
-    private TextFrame $texts;
-
     public function __construct(private FontLibrary $fonts, private SheetLoader $loader)
     {
-        $this->texts = new TextFrame($fonts);
     }
 
     /** @param  bool  $baselines  whether the first lines of letters are wanted too */
@@ -39,7 +40,7 @@ final readonly class PlanLoader
         }
         $box = $by === By::Ink ? 'ink' : 'bounds';
         $statement = DB::connection()->getPdo()->prepare(
-            "SELECT id, parent_id, kind, {$box}_x, {$box}_y, {$box}_w, {$box}_h".($baselines ? ", angle, bounds_y, CASE kind WHEN 'text' THEN props END" : '').'
+            "SELECT id, parent_id, kind, {$box}_x, {$box}_y, {$box}_w, {$box}_h".($baselines ? ", angle, bounds_y, CASE WHEN flip IN ('none', 'across') AND kind IN ('".implode("', '", self::withBaseline())."') THEN props END" : '').'
             FROM items WHERE sheet_id = ? AND hidden = 0 AND reference = 0 ORDER BY parent_id, rank, id',
         );
         $statement->execute([$sheet]);
@@ -61,19 +62,19 @@ final readonly class PlanLoader
     private function walk(array $children, string $parent, float $turned, array &$seen): bool
     {
         $before = count($seen);
+        $kinds = Kinds::all();
         foreach ($children[$parent] ?? [] as $row) {
             [$id, $in, $kind, $x, $y, $w, $h] = $row;
             $angle = $row[7] ?? 0.0;
             $box = new Rect((float) $x, (float) $y, (float) $w, (float) $h);
-            if ($kind !== 'group') {
-                $baseline = isset($row[9]) && fmod($turned + $angle, 360.0) === 0.0 ? $row[8] + $this->baseline($row[9]) : null;
-                $seen[] = new Placed($id, $in, $box, false, $baseline);
-
+            $is = $kinds[$kind];
+            $baseline = isset($row[9]) && fmod($turned + $angle, 360.0) === 0.0 ? $row[8] + $this->baseline($is, $row[9]) : null;
+            $place = count($seen);
+            $seen[] = new Placed($id, $in, $box, ! $is instanceof NoGround, $baseline);
+            if (! isset($children[$id]) && ! $is instanceof FramedByItems) {
                 continue;
             }
-            $place = count($seen);
-            $seen[] = new Placed($id, $in, $box, true);
-            if (! $this->walk($children, $id, $turned + $angle, $seen)) {
+            if (! $this->walk($children, $id, $turned + $angle, $seen) && $is instanceof FramedByItems) {
                 array_splice($seen, $place);
             }
         }
@@ -81,8 +82,14 @@ final readonly class PlanLoader
         return count($seen) > $before;
     }
 
-    private function baseline(string $props): float
+    private function baseline(Kind $kind, string $fields): ?float
     {
-        return $this->texts->styleOf(json_decode($props, true, flags: JSON_THROW_ON_ERROR))->baseline();
+        return $kind instanceof HasBaseline ? $kind->baseline(json_decode($fields, true, flags: JSON_THROW_ON_ERROR), $this->fonts) : null;
+    }
+
+    /** @return list<string> the kinds with lines of letters */
+    private static function withBaseline(): array
+    {
+        return array_keys(array_filter(Kinds::all(), static fn (Kind $kind): bool => $kind instanceof HasBaseline));
     }
 }

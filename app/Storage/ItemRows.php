@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace App\Storage;
 
+use AllSquare\Core\Equality;
+use AllSquare\Core\Geometry\Flip;
 use AllSquare\Core\Geometry\Point;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Item\Item;
 use AllSquare\Core\Item\Kinds;
+use AllSquare\Core\Item\Traits\HoldsItems;
 use AllSquare\Core\Measure\Derived;
 use PDO;
 use PDOStatement;
@@ -17,7 +20,7 @@ use stdClass;
 final class ItemRows
 {
     /** Everything a command or a patch works with: no painting, which is long. */
-    public const BASE = ['id', 'parent_id', 'rank', 'kind', 'name', 'x', 'y', 'w', 'h', 'angle', 'origin_x', 'origin_y', 'locked', 'hidden', 'reference', 'props'];
+    public const BASE = ['id', 'parent_id', 'rank', 'kind', 'name', 'x', 'y', 'w', 'h', 'angle', 'origin_x', 'origin_y', 'locked', 'hidden', 'reference', 'flip', 'props'];
 
     public const BOXES = ['bounds', 'ink', 'painted'];
 
@@ -33,7 +36,7 @@ final class ItemRows
             (float) $row->angle,
             (bool) $row->locked,
             (bool) $row->hidden,
-            json_decode($row->props, true, flags: JSON_THROW_ON_ERROR),
+            json_decode($row->fields, true, flags: JSON_THROW_ON_ERROR),
             new Point((float) $row->origin_x, (float) $row->origin_y),
             (bool) $row->reference,
         );
@@ -48,9 +51,9 @@ final class ItemRows
         $kinds = Kinds::all();
         $noOrigin = new Point(0.0, 0.0);
         // Many items look alike, and what is written alike is read once.
-        $props = $items = [];
+        $fields = $items = [];
         while ($row = $rows->fetch(PDO::FETCH_NUM)) {
-            [$id, $parent, $rank, $kind, $name, $x, $y, $w, $h, $angle, $originX, $originY, $locked, $hidden, $reference, $json] = $row;
+            [$id, $parent, $rank, $kind, $name, $x, $y, $w, $h, $angle, $originX, $originY, $locked, $hidden, $reference, $flip, $json] = $row;
             $items[$id] = new Item(
                 $id,
                 $parent,
@@ -61,9 +64,10 @@ final class ItemRows
                 (float) $angle,
                 (bool) $locked,
                 (bool) $hidden,
-                $props[$json] ??= json_decode($json, true, flags: JSON_THROW_ON_ERROR),
-                $kinds[$kind]->holdsItems() ? new Point((float) $originX, (float) $originY) : $noOrigin,
+                $fields[$kind][$json] ??= $kinds[$kind]->fields()->read(json_decode($json, true, flags: JSON_THROW_ON_ERROR)),
+                $kinds[$kind] instanceof HoldsItems ? new Point((float) $originX, (float) $originY) : $noOrigin,
                 (bool) $reference,
+                $flip === 'none' ? Flip::None : Flip::from($flip),
             );
         }
 
@@ -75,11 +79,17 @@ final class ItemRows
     {
         return [
             ...self::places($item),
-            'props' => json_encode($item->props, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES),
+            'props' => self::stored($item->fields),
         ];
     }
 
-    /** @return array<string, mixed> the base columns but the properties */
+    /** @param  array<string, mixed>  $fields */
+    public static function stored(array $fields): string
+    {
+        return json_encode($fields, JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+    }
+
+    /** @return array<string, mixed> the base columns but the fields of the kind */
     private static function places(Item $item): array
     {
         return [
@@ -97,19 +107,33 @@ final class ItemRows
             'locked' => (int) $item->locked,
             'hidden' => (int) $item->hidden,
             'reference' => (int) $item->reference,
+            'flip' => $item->flip->value,
         ];
     }
 
     /**
-     * The base columns that differ, before and after. Properties are written out only where they are among them.
+     * The base columns that differ, before and after. Of the fields of the kind, those that differ stand under `fields`.
      *
      * @return array{array<string, mixed>, array<string, mixed>}
      */
     public static function difference(Item $was, Item $is): array
     {
-        return $was->props === $is->props
-            ? Patch::difference(self::places($was), self::places($is))
-            : Patch::difference(self::columns($was), self::columns($is));
+        [$before, $after] = Patch::difference(self::places($was), self::places($is));
+        $changed = array_filter($is->fields, static fn (mixed $value, string $name): bool => ! Equality::of($value, $was->fields[$name] ?? null), ARRAY_FILTER_USE_BOTH);
+
+        return $changed === [] ? [$before, $after] : [
+            [...$before, 'fields' => self::plain(array_intersect_key($was->fields, $changed))],
+            [...$after, 'fields' => self::plain($changed)],
+        ];
+    }
+
+    /**
+     * @param  array<string, mixed>  $fields
+     * @return array<string, mixed> as JSON has them
+     */
+    private static function plain(array $fields): array
+    {
+        return json_decode(self::stored($fields), true, flags: JSON_THROW_ON_ERROR);
     }
 
     /** @return array<string, mixed> the derived columns; the painting only where it was made anew */
@@ -122,7 +146,7 @@ final class ItemRows
             }
         }
 
-        return $derived->svg === null ? $columns : [...$columns, 'svg' => $derived->svg];
+        return $derived->painting === null ? $columns : [...$columns, 'painting' => json_encode((object) $derived->painting->toArray(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)];
     }
 
     /** @return array<string, mixed> the derived columns of a row; the painting only where the row has it */
@@ -135,17 +159,17 @@ final class ItemRows
     public static function answerColumns(): array
     {
         $boxes = [];
-        foreach (['bounds', 'ink'] as $name) {
+        foreach (self::BOXES as $name) {
             foreach (['x', 'y', 'w', 'h'] as $side) {
                 $boxes[] = "{$name}_$side";
             }
         }
 
-        return [...self::BASE, ...$boxes, 'svg'];
+        return [...self::BASE, ...$boxes, 'painting'];
     }
 
     /**
-     * An item as the API gives it. Its own properties stand beside the others.
+     * An item as the API gives it. The fields of its kind stand by themselves.
      *
      * @return array<string, mixed>
      */
@@ -161,16 +185,17 @@ final class ItemRows
             'angle' => $row->angle,
             'bounds' => ['x' => $row->bounds_x, 'y' => $row->bounds_y, 'w' => $row->bounds_w, 'h' => $row->bounds_h],
             'ink' => ['x' => $row->ink_x, 'y' => $row->ink_y, 'w' => $row->ink_w, 'h' => $row->ink_h],
+            'painted' => ['x' => $row->painted_x, 'y' => $row->painted_y, 'w' => $row->painted_w, 'h' => $row->painted_h],
             'locked' => (bool) $row->locked,
             'hidden' => (bool) $row->hidden,
             'reference' => (bool) $row->reference,
-            ...json_decode($row->props, true, flags: JSON_THROW_ON_ERROR),
+            ...json_decode($row->fields, true, flags: JSON_THROW_ON_ERROR),
         ];
         if ($row->kind === 'group') {
             $answer['origin'] = ['x' => $row->origin_x, 'y' => $row->origin_y];
         }
-        if (isset($row->svg)) {
-            $answer['svg'] = $row->svg;
+        if (isset($row->painting)) {
+            $answer['painting'] = json_decode($row->painting, false, flags: JSON_THROW_ON_ERROR);
         }
 
         return $answer;

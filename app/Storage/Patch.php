@@ -8,11 +8,12 @@ use RuntimeException;
 
 /**
  * What a change did to rows: for each, the columns before and after. Null before is a row that was created,
- * null after one that was deleted. Derived columns are not in it; they are computed again.
+ * null after one that was deleted. Derived columns are not in it; they are computed again. Of the fields of an item that was
+ * there before and after, those that changed stand under `fields`, by name.
  */
 final readonly class Patch
 {
-    private const VERSION = 1;
+    private const VERSION = 2;
 
     /** @param  list<array{0: string, 1: string, 2: array<string, mixed>|null, 3: array<string, mixed>|null}>  $rows table, id, before, after */
     public function __construct(public array $rows)
@@ -22,11 +23,32 @@ final readonly class Patch
     public static function unpack(string $packed): self
     {
         $data = json_decode((string) gzuncompress($packed), true, flags: JSON_THROW_ON_ERROR);
+        if ($data['version'] === 1) {
+            return new self(array_map(self::secondVersion(...), $data['rows']));
+        }
         if ($data['version'] !== self::VERSION) {
             throw new RuntimeException("A history line has format {$data['version']}, which this version cannot read.");
         }
 
         return new self($data['rows']);
+    }
+
+    /**
+     * In the first version all fields of an item stood in its column of JSON, whichever had changed.
+     *
+     * @param  array{0: string, 1: string, 2: array<string, mixed>|null, 3: array<string, mixed>|null}  $row
+     * @return array{0: string, 1: string, 2: array<string, mixed>|null, 3: array<string, mixed>|null}
+     */
+    private static function secondVersion(array $row): array
+    {
+        [$table, $id, $before, $after] = $row;
+        if ($table === 'items' && isset($before['props'], $after['props'])) {
+            $before['fields'] = json_decode($before['props'], true, flags: JSON_THROW_ON_ERROR);
+            $after['fields'] = json_decode($after['props'], true, flags: JSON_THROW_ON_ERROR);
+            unset($before['props'], $after['props']);
+        }
+
+        return [$table, $id, $before, $after];
     }
 
     public function pack(): string
@@ -43,10 +65,20 @@ final readonly class Patch
                 return null;
             }
             [, , $wasBefore, $wasAfter] = $rows["$table $id"] ?? [$table, $id, [], []];
-            $rows["$table $id"] = [$table, $id, [...$before, ...$wasBefore], [...$wasAfter, ...$after]];
+            $rows["$table $id"] = [$table, $id, self::merged($before, $wasBefore), self::merged($wasAfter, $after)];
         }
 
         return new self(array_values($rows));
+    }
+
+    /**
+     * @param  array<string, mixed>  $columns
+     * @param  array<string, mixed>  $over  what counts where both say something
+     * @return array<string, mixed>
+     */
+    private static function merged(array $columns, array $over): array
+    {
+        return isset($columns['fields'], $over['fields']) ? [...$columns, ...$over, 'fields' => [...$columns['fields'], ...$over['fields']]] : [...$columns, ...$over];
     }
 
     /** The other way round: what undoes it. */

@@ -63,6 +63,10 @@ final readonly class Alignment
         $reach = $this->edge === Edge::Baseline ? $this->highest($ids) - $axis->lead($block) : $axis->size($block) * $this->edge->along();
         $place = $ownBox ? $axis->lead($block) : $this->line($target) - $reach;
         $by = ($whole ? Length::whole($place) : $place) - $axis->lead($block);
+        // The box round what is turned is known that closely: where the block stands already, it stays.
+        if (abs($by) < Lanes::CLOSE && array_filter($ids, $this->mover->isTurned(...)) !== []) {
+            return;
+        }
         foreach ($ids as $id) {
             $this->mover->shiftAlong($id, $axis, $by);
         }

@@ -50,7 +50,7 @@ final readonly class Copies
     {
         $id = $this->draft->nextId();
         $item = $this->draft->item($source);
-        $inside = $item->kind->holdsItems() ? $this->draft->tree->children($source) : [];
+        $inside = $this->draft->tree->children($source);
         $this->draft->add($item->with(['id' => $id, 'parent' => $parent, 'locked' => false, 'reference' => false]));
         foreach ($inside as $child) {
             $this->into($child->id, $id);

@@ -85,7 +85,7 @@ final class GapMender
                 return Words::quoted($item).' is locked and cannot be sized. Unlock it first.';
             }
         }
-        if (! $this->mover->boxes->standsUpright($id) || $this->draft->item($id)->kind->name() === 'line') {
+        if (! $this->mover->boxes->standsUpright($id) || $this->draft->item($id)->isFlat()) {
             return Words::quoted($this->draft->item($id)).' cannot be sized to an inset. Move it instead.';
         }
         $box = $this->mover->box($id);

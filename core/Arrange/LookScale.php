@@ -4,21 +4,12 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Arrange;
 
-use AllSquare\Core\Geometry\Length;
-use AllSquare\Core\Item\Text\TextFrame;
+use AllSquare\Core\Equality;
 use AllSquare\Core\Sheet\Draft;
 
-/** Scales what is not a frame along with it: type, the weight of outlines, radii of corners (RULES 8); no further than each can go. */
+/** Scales what is not a frame along with it, as each field says: type, the weight of outlines, radii of corners (RULES 8); no further than each can go. */
 final readonly class LookScale
 {
-    private const LEAST_TYPE = 1.0;
-
-    private const MOST_TYPE = 2000.0;
-
-    private const MOST_OUTLINE = 1000.0;
-
-    private const MOST_RADIUS = 10_000.0;
-
     public function __construct(private Draft $draft)
     {
     }
@@ -27,18 +18,9 @@ final readonly class LookScale
     public function apply(string $id, float $factor): void
     {
         foreach ([$this->draft->item($id), ...$this->draft->tree->descendants($id)] as $item) {
-            $props = $item->props;
-            if (is_array($props['outline'] ?? null) && is_numeric($props['outline']['weight'] ?? null)) {
-                $props['outline']['weight'] = min(self::MOST_OUTLINE, Length::settle((float) $props['outline']['weight'] * $factor));
-            }
-            if (isset($props['radius'])) {
-                $props['radius'] = min(self::MOST_RADIUS, Length::settle($item->number('radius') * $factor));
-            }
-            if ($item->kind->name() === 'text') {
-                $props['size'] = min(self::MOST_TYPE, max(self::LEAST_TYPE, Length::settle($item->number('size') * $factor)));
-            }
-            if ($props !== $item->props) {
-                $this->draft->put((new TextFrame($this->draft->fonts))->fitted($item->withProps($props), $this->draft->sheet()->wholePixels));
+            $scaled = $item->withFields($item->kind->fields()->scaled($item->fields, $factor));
+            if (! Equality::of($scaled->fields, $item->fields)) {
+                $this->draft->put($scaled->fitted($this->draft->sheet()->wholePixels, $this->draft->fonts));
             }
         }
     }

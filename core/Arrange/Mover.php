@@ -63,6 +63,12 @@ final readonly class Mover
         )));
     }
 
+    /** Whether it stands on the sheet otherwise than upright, by itself or with the group it lies in. */
+    public function isTurned(string $id): bool
+    {
+        return $this->draft->tree->totalAngle($id) !== 0.0;
+    }
+
     /** By a distance along one axis of the sheet, in px. */
     public function shiftAlong(string $id, Axis $axis, float $by): void
     {
@@ -73,7 +79,7 @@ final readonly class Mover
     public function home(string $id): void
     {
         $item = $this->draft->item($id);
-        $inside = $item->kind->holdsItems() ? $this->boxes->inside($id)?->settled() : null;
+        $inside = $item->isFramedByItems() ? $this->boxes->inside($id)?->settled() : null;
         $this->draft->put($inside === null
             ? $item->inFrame(new Rect(0.0, 0.0, $item->frame->w, $item->frame->h))
             : $item->with(['frame' => new Rect(0.0, 0.0, $inside->w, $inside->h), 'origin' => new Point($inside->x, $inside->y)]));

@@ -11,7 +11,7 @@ use AllSquare\Core\Geometry\NinePoint;
 use AllSquare\Core\Geometry\Point;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Item\Item;
-use AllSquare\Core\Item\Text\TextFrame;
+use AllSquare\Core\Item\Traits\FollowsItsWords;
 use AllSquare\Core\Measure\Boxes;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\SpaceChange;
@@ -28,13 +28,10 @@ final readonly class Sizer
 
     private GroupFit $groups;
 
-    private TextFrame $texts;
-
     public function __construct(private Draft $draft)
     {
         $this->boxes = new Boxes($draft->tree, $draft->fonts);
         $this->groups = new GroupFit($draft);
-        $this->texts = new TextFrame($draft->fonts);
     }
 
     /** The bounds of an item that stands upright become this box of the sheet. */
@@ -55,8 +52,8 @@ final readonly class Sizer
     public function frame(string $id, float $w, float $h, NinePoint $held): void
     {
         $item = $this->draft->item($id);
-        if (! $item->kind->holdsItems()) {
-            $this->putLeaf($item, $item->sized($w, $this->isLine($item) ? 0.0 : $h, $held));
+        if (! $item->isFramedByItems()) {
+            $this->putLeaf($item, $item->sized($w, $item->isFlat() ? 0.0 : $h, $held));
 
             return;
         }
@@ -73,7 +70,7 @@ final readonly class Sizer
     private function toBoundsIn(Item $item, Rect $target, Matrix $toSpace, bool $exact = false): void
     {
         $sideways = Angle::isSideways($toSpace->angle + $item->angle);
-        if ($item->kind->holdsItems()) {
+        if ($item->isFramedByItems()) {
             $bounds = $this->boxes->boundsIn($item, $toSpace);
             [$across, $down] = [self::factor($target->w, $bounds->w), self::factor($target->h, $bounds->h)];
             $this->scaleInside($item, $sideways ? $down : $across, $sideways ? $across : $down);
@@ -86,7 +83,7 @@ final readonly class Sizer
             return;
         }
         $w = $sideways ? $target->h : $target->w;
-        $h = $this->isLine($item) ? 0.0 : ($sideways ? $target->w : $target->h);
+        $h = $item->isFlat() ? 0.0 : ($sideways ? $target->w : $target->h);
         $this->putLeaf($item, $item->inFrame($this->frameAbout($toSpace->inverse()->apply($target->centre()), $w, $h)), $exact);
     }
 
@@ -100,13 +97,14 @@ final readonly class Sizer
             $start = $move(new Point($bounds->x, $bounds->y));
             $end = $move(new Point($bounds->right(), $bounds->bottom()));
             $this->toBoundsIn($item, Rect::between($start->x, $start->y, $end->x, $end->y)->settled(), $toSpace, exact: true);
+            $this->scaleHeld($item, Angle::isSideways($angle) ? $down : $across, Angle::isSideways($angle) ? $across : $down);
 
             return;
         }
         $ownAcross = hypot($across * cos(deg2rad($angle)), $down * sin(deg2rad($angle)));
         $ownDown = hypot($across * sin(deg2rad($angle)), $down * cos(deg2rad($angle)));
         $centre = $toSpace->inverse()->apply($move($toSpace->apply($item->frame->centre())));
-        if ($item->kind->holdsItems()) {
+        if ($item->isFramedByItems()) {
             $before = $item->frame->centre();
             $this->scaleInside($item, $ownAcross, $ownDown, about: new Point($item->origin->x + $item->frame->w / 2, $item->origin->y + $item->frame->h / 2));
             $item = $this->draft->item($item->id);
@@ -115,7 +113,7 @@ final readonly class Sizer
 
             return;
         }
-        if ($this->isLine($item)) {
+        if ($item->isFlat()) {
             $turned = rad2deg(atan2($down * sin(deg2rad($angle)), $across * cos(deg2rad($angle))));
             $item = $item->turnedTo($turned - $toSpace->angle);
         }
@@ -124,6 +122,7 @@ final readonly class Sizer
             Length::settle($item->frame->w * $ownAcross),
             Length::settle($item->frame->h * $ownDown),
         )), exact: true);
+        $this->scaleHeld($item, $ownAcross, $ownDown);
     }
 
     /**
@@ -141,7 +140,7 @@ final readonly class Sizer
         if ($group->keepsNumbers()) {
             $this->draft->note(SpaceChange::scaled($group->id, $across, $down, $about));
         }
-        if ($this->boxes->isEmptyGroup($group->id)) {
+        if ($group->isFramedByItems() && $this->boxes->showsNothing($group->id)) {
             $scaled = new Rect(
                 $about->x + ($group->origin->x - $about->x) * $across,
                 $about->y + ($group->origin->y - $about->y) * $down,
@@ -152,20 +151,23 @@ final readonly class Sizer
         }
     }
 
+    /** What has a frame of its own and is scaled as a part of a whole takes along what lies in it. */
+    private function scaleHeld(Item $item, float $across, float $down): void
+    {
+        if ($item->holdsItems() && ! $item->isFramedByItems()) {
+            $this->scaleInside($item, $across, $down);
+        }
+    }
+
     /**
-     * A text whose frame is sized by hand no longer grows that way.
+     * What follows its words no longer grows the way in which its frame is sized by hand.
      *
      * @param  bool  $exact  whether the frame is part of a larger whole that was sized, and has to be just this
      */
     private function putLeaf(Item $was, Item $is, bool $exact = false): void
     {
-        if ($is->kind->name() === 'text') {
-            $grow = match (true) {
-                $is->props['grow'] === 'none', ! Length::same($was->frame->h, $is->frame->h), $exact && ! Length::same($was->frame->w, $is->frame->w) => 'none',
-                ! Length::same($was->frame->w, $is->frame->w) => 'down',
-                default => $is->props['grow'],
-            };
-            $is = $this->texts->fitted($is->withProps(['grow' => $grow]), $this->draft->sheet()->wholePixels);
+        if ($is->kind instanceof FollowsItsWords) {
+            $is = $is->kind->sized($was, $is, $exact)->fitted($this->draft->sheet()->wholePixels, $this->draft->fonts);
         }
         $this->draft->put($is);
     }
@@ -173,11 +175,6 @@ final readonly class Sizer
     private function frameAbout(Point $centre, float $w, float $h): Rect
     {
         return new Rect(Length::settle($centre->x - $w / 2), Length::settle($centre->y - $h / 2), Length::settle($w), Length::settle($h));
-    }
-
-    private function isLine(Item $item): bool
-    {
-        return $item->kind->name() === 'line';
     }
 
     private static function place(Rect $frame, Point $by): Rect

@@ -38,7 +38,7 @@ final readonly class Turner
 
     /**
      * Mirrors an item across a line of the sheet. Turned by a, it is turned by -a afterwards; in a group, what is in
-     * it changes sides within the group. Texts are moved and turned, but their letters stay readable.
+     * it changes sides within the group. What is painted is seen in the mirror, letters too.
      *
      * @param  Axis  $axis  x: left and right change places
      * @param  float  $line  px of the sheet
@@ -57,6 +57,7 @@ final readonly class Turner
         $across = $axis === Axis::X ? new Point(2 * $line - $centre->x, $centre->y) : new Point($centre->x, 2 * $line - $centre->y);
 
         return $item
+            ->mirrored($axis)
             ->turnedTo(-($toSpace->angle + $item->angle) - $toSpace->angle)
             ->inFrame(self::about($item->frame, $toSpace->inverse()->apply($across)));
     }
@@ -64,7 +65,7 @@ final readonly class Turner
     /** A mirrored and then turned group is the group turned the other way with its contents mirrored in its own space. */
     private function inside(Item $group, Axis $axis): void
     {
-        if (! $group->kind->holdsItems()) {
+        if (! $group->holdsItems()) {
             return;
         }
         $line = $axis === Axis::X ? $group->origin->x + $group->frame->w / 2 : $group->origin->y + $group->frame->h / 2;

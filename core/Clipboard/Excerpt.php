@@ -67,7 +67,7 @@ final readonly class Excerpt
             }
             $id = $draft->nextId();
             $root = $parent === null ? $source : $rootOf[$parent];
-            if ($parent !== null && ! $made[$root][$ids[$parent]]->kind->holdsItems()) {
+            if ($parent !== null && ! $made[$root][$ids[$parent]]->holdsItems()) {
                 throw Refusal::because(sprintf('Item %d of what was pasted lies in something that cannot hold items.', $i + 1), 'file');
             }
             $made[$root][$id] = Layouts::checked(ItemData::read($data, $id, $parent === null ? null : $ids[$parent], $i * 1024, $draft->fonts), $draft->fonts);

@@ -14,8 +14,8 @@ use AllSquare\Core\Geometry\Spoken;
 use AllSquare\Core\Item\Item;
 use AllSquare\Core\Item\Kinds;
 use AllSquare\Core\Item\Naming;
-use AllSquare\Core\Item\Properties;
-use AllSquare\Core\Item\Text\TextFrame;
+use AllSquare\Core\Item\Traits\FollowsItsWords;
+use AllSquare\Core\Item\Traits\HasWords;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Running\Command;
 use AllSquare\Core\Running\Needs;
@@ -25,7 +25,6 @@ use AllSquare\Core\Running\Scope;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\Figures;
 use AllSquare\Core\Sheet\Words;
-use AllSquare\Core\Text\Paragraphs;
 
 /** Puts a new item on the sheet, in front of everything in its parent. */
 final readonly class AddItem implements Command
@@ -65,43 +64,42 @@ final readonly class AddItem implements Command
         return new Report(
             sprintf('Drew %s at %s, %s: %s', Words::quoted($item), Spoken::length($item->frame->x), Spoken::length($item->frame->y), self::size($item)),
             [$item->id],
-            $item->kind->name() === 'text' ? self::missing($draft, $item) : [],
+            self::missing($draft, $item),
         );
     }
 
     private function made(Draft $draft): Item
     {
         $kind = Kinds::named((string) $this->params->word('kind'));
-        if ($kind->holdsItems()) {
-            throw Refusal::because('A group is made from items, with the command group.', 'kind');
+        if ($kind->tool() === null) {
+            throw Refusal::because('A '.$kind->noun(1).' is made from items, with a command of its own.', 'kind');
         }
         $parent = $this->parent($draft);
         $given = array_diff_key($this->params->all(), array_flip(self::PLACE));
-        $foreign = array_key_first(array_diff_key($given, $kind->properties()));
+        $foreign = array_key_first(array_diff_key($given, $kind->fields()->defaults));
         if ($foreign !== null) {
             throw Refusal::because(sprintf('A %s has no %s.', $kind->name(), str_replace('_', ' ', $foreign)), $foreign);
         }
-        $props = [...$kind->properties(), ...(new Properties($draft->fonts))->normal($given)];
-        $text = is_string($props['text'] ?? null) ? $props['text'] : '';
-
-        return new Item(
+        $item = new Item(
             $draft->nextId(),
             $parent,
             (new Ranks($draft))->top($parent),
             $kind,
-            Naming::checked($this->params->word('name') ?? Naming::ofItem($kind->name(), $text)),
+            '',
             new Rect(0.0, 0.0, 0.0, 0.0),
             Angle::keep((float) ($this->params->length('angle') ?? 0.0)),
             false,
             false,
-            $props,
+            [...$kind->fields()->defaults, ...$kind->fields()->taken($given, $draft->fonts)],
         );
+
+        return $item->with(['name' => Naming::checked($this->params->word('name') ?? Naming::ofItem($item))]);
     }
 
     private function parent(Draft $draft): ?string
     {
         $parent = $this->params->word('parent');
-        if ($parent !== null && ! $draft->item($parent)->kind->holdsItems()) {
+        if ($parent !== null && ! $draft->item($parent)->holdsItems()) {
             throw Refusal::because(Words::quoted($draft->item($parent)).' cannot hold items.', 'parent');
         }
         if ($parent !== null && $draft->tree->isLocked($parent)) {
@@ -116,31 +114,31 @@ final readonly class AddItem implements Command
         $figures = new Figures($draft);
         $whole = $draft->sheet()->wholePixels && Angle::isQuarter($item->angle);
         $settle = static fn (float $v): float => $whole ? Length::whole($v) : $v;
-        $isText = $item->kind->name() === 'text';
-        $isLine = $item->kind->name() === 'line';
-        $w = $this->params->length('w') ?? ($isText ? 0.0 : null) ?? throw Refusal::because('How wide? Give w.', 'w');
-        $h = $this->params->length('h') ?? ($isText || $isLine ? 0.0 : null) ?? throw Refusal::because('How high? Give h.', 'h');
+        $follows = $item->kind instanceof FollowsItsWords;
+        $w = $this->params->length('w') ?? ($follows ? 0.0 : null) ?? throw Refusal::because('How wide? Give w.', 'w');
+        $h = $this->params->length('h') ?? ($follows || $item->isFlat() ? 0.0 : null) ?? throw Refusal::because('How high? Give h.', 'h');
         $frame = new Rect(
             $figures->read($this->params->length('x') ?? 0.0, Axis::X, 'x', $item),
             $figures->read($this->params->length('y') ?? 0.0, Axis::Y, 'y', $item),
             $settle($figures->size($w, Axis::X, 'w', $item)),
             $settle($figures->size($h, Axis::Y, 'h', $item)),
         );
-        if ($isLine && $frame->h > 0) {
-            throw Refusal::because('A line has no height: give its length as w, and its angle.', 'h');
+        if ($item->isFlat() && $frame->h > 0) {
+            throw Refusal::because('A '.$item->kind->noun(1).' has no height: give its length as w, and its angle.', 'h');
         }
         $item = $item->inFrame($frame);
-        if ($isText && ! $this->params->has('grow')) {
-            // A frame of nothing would show nothing: then it follows the words.
-            $item = $item->withProps(['grow' => $frame->h > 0 ? 'none' : ($frame->w > 0 ? 'down' : 'both')]);
+        // What was given is kept, also of what the frame says.
+        if ($item->kind instanceof FollowsItsWords) {
+            $drawn = $item->kind->drawn($item, $frame);
+            $item = $drawn->withFields(array_intersect_key($item->fields, $this->params->all()));
         }
 
-        return (new TextFrame($draft->fonts))->fitted($item, $whole);
+        return $item->fitted($whole, $draft->fonts);
     }
 
     private static function size(Item $item): string
     {
-        return $item->kind->name() === 'line'
+        return $item->isFlat()
             ? Spoken::length($item->frame->w).' long'
             : Spoken::length($item->frame->w).' × '.Spoken::length($item->frame->h);
     }
@@ -148,7 +146,7 @@ final readonly class AddItem implements Command
     /** @return array<string, mixed> */
     private static function missing(Draft $draft, Item $item): array
     {
-        $missing = Paragraphs::missing($item->word('text'), (new TextFrame($draft->fonts))->style($item)->font);
+        $missing = $item->kind instanceof HasWords ? $item->kind->missing($item, $draft->fonts) : [];
 
         return $missing === [] ? [] : ['missing_characters' => $missing];
     }

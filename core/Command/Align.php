@@ -83,7 +83,7 @@ final readonly class Align implements Command
         }
         $selected = Selected::movable($draft, $items);
         $mover = new Mover($draft, $this->by);
-        $shown = array_values(array_filter($selected->ids, static fn (string $id): bool => ! $mover->boxes->isEmptyGroup($id)));
+        $shown = array_values(array_filter($selected->ids, static fn (string $id): bool => ! $mover->boxes->showsNothing($id)));
         $anchor = $this->anchor ?? (count($selected->locked) === 1 && count($shown) > 1 ? $selected->locked[0] : null);
         $to = $this->target($shown, $anchor);
         $moving = array_values(array_filter($selected->free, static fn (string $id): bool => ! ($to === 'anchor' && $id === $anchor) && in_array($id, $shown, true)));

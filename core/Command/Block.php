@@ -48,7 +48,7 @@ final readonly class Block implements Command
     {
         $selected = Selected::movable($draft, $items);
         $mover = new Mover($draft);
-        $boxes = $mover->boxesOf(array_values(array_filter($selected->free, static fn (string $id): bool => ! $mover->boxes->isEmptyGroup($id))));
+        $boxes = $mover->boxesOf(array_values(array_filter($selected->free, static fn (string $id): bool => ! $mover->boxes->showsNothing($id))));
         $around = Rect::unionOf(array_values($boxes));
         if ($around === null) {
             throw Refusal::because('There is nothing to see among what is selected, so there is nothing to lay out.', 'items');

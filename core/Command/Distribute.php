@@ -62,7 +62,7 @@ final readonly class Distribute implements Command
     {
         $selected = Selected::movable($draft, $items);
         $mover = new Mover($draft, $this->by);
-        $ids = array_values(array_filter($selected->free, static fn (string $id): bool => ! $mover->boxes->isEmptyGroup($id)));
+        $ids = array_values(array_filter($selected->free, static fn (string $id): bool => ! $mover->boxes->showsNothing($id)));
         $outerStay = $this->within === 'selection' && $this->extent === null;
         $least = $outerStay ? 3 : 2;
         if (count($ids) < $least) {

@@ -59,7 +59,7 @@ final readonly class FitToGrid implements Command
             if (! $mover->boxes->standsUpright($id)) {
                 throw Refusal::because(Words::quoted($item).' is turned and cannot fill a part of the grid. Turn it upright first.', 'items');
             }
-            if ($item->kind->name() === 'line' && $down !== null) {
+            if ($item->isFlat() && $down !== null) {
                 throw Refusal::because(Words::quoted($item).' is a line and has no height to be fitted to rows.', 'rows');
             }
             $box = $mover->box($id);

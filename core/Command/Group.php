@@ -49,8 +49,8 @@ final readonly class Group implements Command
         $order = array_values(array_intersect($draft->tree->inOrder(), $selected->free));
         $parent = $draft->tree->commonParent($order);
         $place = self::placeOf($draft, $order, $parent);
-        $kind = Kinds::named('group');
-        $group = new Item($draft->nextId(), $parent, 0, $kind, Naming::checked($this->called), new Rect(0.0, 0.0, 0.0, 0.0), 0.0, false, false, $kind->properties());
+        $kind = Kinds::ofGroups();
+        $group = new Item($draft->nextId(), $parent, 0, $kind, Naming::checked($this->called), new Rect(0.0, 0.0, 0.0, 0.0), 0.0, false, false, $kind->fields()->defaults);
         $draft->add($group);
         $rehousing = new Reparenting($draft);
         foreach ($order as $i => $id) {

@@ -53,7 +53,7 @@ final readonly class Inset implements Command
     {
         $selected = $this->bySize ? Selected::changeable($draft, $items) : Selected::movable($draft, $items);
         $mover = new Mover($draft);
-        $ids = array_values(array_filter($selected->free, fn (string $id): bool => ! $mover->boxes->isEmptyGroup($id) && (! $this->bySize || $mover->boxes->standsUpright($id))));
+        $ids = array_values(array_filter($selected->free, fn (string $id): bool => ! $mover->boxes->showsNothing($id) && (! $this->bySize || $mover->boxes->standsUpright($id))));
         if ($ids === []) {
             throw Refusal::because('What is turned cannot be sized to an inset; move it, or turn it upright first.', 'items');
         }

@@ -119,7 +119,7 @@ final readonly class MatchSize implements Command
 
     private function setsHeightOfLine(Draft $draft, string $id): bool
     {
-        if ($draft->item($id)->kind->name() !== 'line' || $this->dimension === 'both') {
+        if (! $draft->item($id)->isFlat() || $this->dimension === 'both') {
             return false;
         }
 

@@ -64,7 +64,7 @@ final readonly class MoveInto implements Command
             return;
         }
         $parent = $draft->item($this->parent);
-        if (! $parent->kind->holdsItems()) {
+        if (! $parent->holdsItems()) {
             throw Refusal::because(Words::quoted($parent).' cannot hold items.', 'parent');
         }
         if ($draft->tree->isLocked($parent->id)) {

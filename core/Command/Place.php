@@ -167,7 +167,7 @@ final readonly class Place implements Command
     private function refuseHeightOfLine(Item $item, Draft $draft): void
     {
         $sideways = Angle::isSideways($draft->tree->totalAngle($item->id));
-        if ($item->kind->name() === 'line' && isset($this->figures[$sideways ? 'w' : 'h'])) {
+        if ($item->isFlat() && isset($this->figures[$sideways ? 'w' : 'h'])) {
             throw Refusal::because(Words::quoted($item).' is a line: it has a length and an angle, and nothing across it.', $sideways ? 'w' : 'h');
         }
     }

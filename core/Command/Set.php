@@ -9,10 +9,13 @@ use AllSquare\Core\Arrange\Sizer;
 use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\NinePoint;
+use AllSquare\Core\Item\Field\Field;
+use AllSquare\Core\Item\Field\FieldGroup;
+use AllSquare\Core\Item\Field\Fields;
 use AllSquare\Core\Item\Item;
+use AllSquare\Core\Item\Kinds;
 use AllSquare\Core\Item\Naming;
-use AllSquare\Core\Item\Properties;
-use AllSquare\Core\Item\Text\TextFrame;
+use AllSquare\Core\Item\Traits\HasWords;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Running\Command;
 use AllSquare\Core\Running\Needs;
@@ -24,7 +27,6 @@ use AllSquare\Core\Series\Counterparts;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\Figures;
 use AllSquare\Core\Sheet\Words;
-use AllSquare\Core\Text\Paragraphs;
 
 /** Gives each item the same properties; frames are in the space of its parent. */
 final readonly class Set implements Command
@@ -33,9 +35,6 @@ final readonly class Set implements Command
     private const ALWAYS = ['locked', 'name', 'hidden', 'reference'];
 
     private const FRAME = ['x', 'y', 'w', 'h', 'angle'];
-
-    /** what changes no line of a text and no frame */
-    private const PAINT = ['fill', 'outline', 'opacity', 'radius'];
 
     private function __construct(private Params $params)
     {
@@ -70,11 +69,11 @@ final readonly class Set implements Command
         };
         $ids = $always ? $selected->ids : $selected->free;
         $before = array_map($draft->item(...), $ids);
-        $look = (new Properties($draft->fonts))->normal(array_diff_key($given, array_flip([...self::ALWAYS, ...self::FRAME])));
+        $look = (new Fields(...array_values(Kinds::fields())))->taken(array_diff_key($given, array_flip([...self::ALWAYS, ...self::FRAME])), $draft->fonts);
         $fitting = $this->fitting($draft, $ids, $look);
         $also = $this->counterparts($draft, $fitting, $look);
         foreach ($also as $id) {
-            $this->look($draft, $id, array_diff_key($look, ['text' => true]));
+            $this->look($draft, $id, self::shared($look));
         }
         foreach ($ids as $id) {
             $this->state($draft, $id);
@@ -98,11 +97,11 @@ final readonly class Set implements Command
      */
     private function fitting(Draft $draft, array $ids, array $look): array
     {
-        $fitting = array_values(array_filter($ids, static fn (string $id): bool => array_diff_key($look, $draft->item($id)->kind->properties()) === []));
+        $fitting = array_values(array_filter($ids, static fn (string $id): bool => array_diff_key($look, $draft->item($id)->kind->fields()->defaults) === []));
         if ($fitting === [] && $ids !== []) {
             $item = $draft->item($ids[0]);
-            $foreign = (string) array_key_first(array_diff_key($look, $item->kind->properties()));
-            throw Refusal::because(sprintf('%s is a %s and has no %s.', Words::quoted($item), $item->kind->name(), str_replace('_', ' ', $foreign)), $foreign);
+            $foreign = (string) array_key_first(array_diff_key($look, $item->kind->fields()->defaults));
+            throw Refusal::because(sprintf('%s is a %s and has no %s.', Words::quoted($item), $item->kind->noun(1), str_replace('_', ' ', $foreign)), $foreign);
         }
 
         return $fitting;
@@ -117,7 +116,7 @@ final readonly class Set implements Command
      */
     private function counterparts(Draft $draft, array $ids, array $look): array
     {
-        if (array_diff_key($look, ['text' => true]) === []) {
+        if (self::shared($look) === []) {
             return [];
         }
         $counterparts = new Counterparts($draft->tree);
@@ -143,20 +142,28 @@ final readonly class Set implements Command
         ]));
     }
 
-    /**
-     * A text that was never renamed is called by its words, also when these change.
-     *
-     * @param  array<string, mixed>  $look
-     */
+    /** @param  array<string, mixed>  $look */
     private function look(Draft $draft, string $id, array $look): void
     {
         $was = $draft->item($id);
-        $item = $was->withProps($look);
-        if (isset($look['text']) && $was->name === Naming::ofItem($was->kind->name(), $was->word('text'))) {
-            $item = $item->with(['name' => Naming::checked(Naming::ofItem($item->kind->name(), $item->word('text')))]);
-        }
-        $isOnlyPaint = array_diff_key($look, array_flip(self::PAINT)) === [];
-        $draft->put($isOnlyPaint ? $item : (new TextFrame($draft->fonts))->fitted($item, $draft->sheet()->wholePixels));
+        $item = Naming::following($was, $was->withFields($look));
+        $isOnlyPaint = array_filter($this->given(), static fn (Field $field): bool => $field->group !== FieldGroup::Look) === [];
+        $draft->put($isOnlyPaint ? $item : $item->fitted($draft->sheet()->wholePixels, $draft->fonts));
+    }
+
+    /** @return array<string, Field> those fields that were given */
+    private function given(): array
+    {
+        return array_intersect_key(Kinds::fields(), $this->params->all());
+    }
+
+    /**
+     * @param  array<string, mixed>  $look
+     * @return array<string, mixed> what is not each item's own
+     */
+    private static function shared(array $look): array
+    {
+        return array_filter($look, static fn (string $name): bool => ! Kinds::fields()[$name]->isOwn, ARRAY_FILTER_USE_KEY);
     }
 
     private function frame(Draft $draft, string $id): void
@@ -176,8 +183,8 @@ final readonly class Set implements Command
             return;
         }
         $item = $draft->item($id);
-        if ($h !== null && $item->kind->name() === 'line') {
-            throw Refusal::because(Words::quoted($item).' is a line: it has a length and an angle, and no height.', 'h');
+        if ($h !== null && $item->isFlat()) {
+            throw Refusal::because(Words::quoted($item).' is a '.$item->kind->noun(1).': it has a length and an angle, and no height.', 'h');
         }
         $figures = new Figures($draft);
         $exempt = (new Mover($draft))->isExempt($id);
@@ -234,10 +241,10 @@ final readonly class Set implements Command
     private function missing(Draft $draft, array $ids): array
     {
         $missing = [];
-        if ($this->params->has('text') || $this->params->has('font')) {
+        if (array_filter($this->given(), static fn (Field $field): bool => $field->group === FieldGroup::Words) !== []) {
             foreach ($ids as $id) {
                 $item = $draft->item($id);
-                array_push($missing, ...Paragraphs::missing($item->word('text'), (new TextFrame($draft->fonts))->style($item)->font));
+                array_push($missing, ...($item->kind instanceof HasWords ? $item->kind->missing($item, $draft->fonts) : []));
             }
         }
 

@@ -65,7 +65,7 @@ final readonly class SetGap implements Command
     {
         $selected = $this->bySize ? Selected::changeable($draft, $items) : Selected::movable($draft, $items);
         $mover = new Mover($draft, $this->by);
-        $ids = array_values(array_filter($selected->free, fn (string $id): bool => ! $mover->boxes->isEmptyGroup($id) && ! ($this->bySize && ! $mover->boxes->standsUpright($id))));
+        $ids = array_values(array_filter($selected->free, fn (string $id): bool => ! $mover->boxes->showsNothing($id) && ! ($this->bySize && ! $mover->boxes->standsUpright($id))));
         if (count($ids) < 2) {
             throw Refusal::because('A gap lies between two items: select two at least'.($this->bySize ? ' that stand upright' : ' that can move').'.', 'items');
         }

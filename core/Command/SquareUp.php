@@ -45,7 +45,7 @@ final readonly class SquareUp implements Command
     {
         $selected = Selected::movable($draft, $items);
         $mover = new Mover($draft);
-        $ids = array_values(array_filter($selected->free, static fn (string $id): bool => ! $mover->boxes->isEmptyGroup($id)));
+        $ids = array_values(array_filter($selected->free, static fn (string $id): bool => ! $mover->boxes->showsNothing($id)));
         if (count($ids) < 2) {
             throw Refusal::because('Squaring up needs two items at least that can move.', 'items');
         }

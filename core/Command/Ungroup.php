@@ -38,7 +38,7 @@ final readonly class Ungroup implements Command
     public function run(Draft $draft, array $items): Report
     {
         $selected = Selected::movable($draft, $items);
-        $groups = array_values(array_filter($selected->free, static fn (string $id): bool => $draft->item($id)->kind->holdsItems()));
+        $groups = array_values(array_filter($selected->free, static fn (string $id): bool => $draft->item($id)->isFramedByItems()));
         if ($groups === []) {
             throw Refusal::because('There is no group among what is selected.', 'items');
         }

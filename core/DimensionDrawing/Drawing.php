@@ -7,7 +7,9 @@ namespace AllSquare\Core\DimensionDrawing;
 use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Item\Painting\Element;
 use AllSquare\Core\Paint\Lettering;
+use AllSquare\Core\Paint\SvgWriter;
 use AllSquare\Core\Text\FontLibrary;
 
 /**
@@ -62,11 +64,11 @@ final class Drawing
     }
 
     /**
-     * @param  string  $body  the sheet as it is painted, in its own space
+     * @param  list<Element>  $body  the sheet as it is painted, in its own space
      * @param  bool  $listed  with the list of all parts and measures beneath
      * @return string a whole SVG, its size in px
      */
-    public function svg(string $body, bool $listed): string
+    public function svg(array $body, bool $listed): string
     {
         $u = $this->unit;
         $reach = fn (string $side): float => ($this->bands[$side]->count() === 0 ? 24 : 26 + 17 * $this->bands[$side]->count()) * $u;
@@ -75,55 +77,59 @@ final class Drawing
         $width = max($this->extent->w + $reach('left') + $reach('right'), 560 * $u);
         $height = $this->extent->h + $reach('top') + $reach('bottom') + 26 * $u;
         $sheet = $this->measured->sheet;
-        $drawn = $this->words->svg(sprintf('%s, %s × %s px', $this->words->fitting($sheet->name, 14 * $u, $width / 2), Length::text($sheet->width()), Length::text($sheet->height())), $left + 12 * $u, $top + 18 * $u, 14 * $u, self::INK);
-        $drawn .= $this->sheet($body).$this->dimensions().$this->marks();
+        $drawn = [$this->words->element(sprintf('%s, %s × %s px', $this->words->fitting($sheet->name, 14 * $u, $width / 2), Length::text($sheet->width()), Length::text($sheet->height())), $left + 12 * $u, $top + 18 * $u, 14 * $u, self::INK), ...$this->sheet($body), ...$this->dimensions(), ...$this->marks()];
         if ($listed) {
-            [$list, $below] = (new Listing($this->measured, $this->fonts))->svg($left + 12 * $u, $top + $height, $width - 24 * $u, $u);
-            $drawn .= $list;
+            [$list, $below] = (new Listing($this->measured, $this->fonts))->drawn($left + 12 * $u, $top + $height, $width - 24 * $u, $u);
+            array_push($drawn, ...$list);
             $height += $below;
         }
 
+        $writer = new SvgWriter;
+        $text = $writer->write([Element::box(new Rect($left, $top, $width, $height), ['fill' => '#fffefb']), ...$drawn]);
+
         return sprintf(
-            "<svg xmlns='http://www.w3.org/2000/svg' width='%s' height='%s' viewBox='%s %s %s %s'>%s<rect x='%s' y='%s' width='%s' height='%s' fill='#fffefb'/>%s</svg>\n",
+            "<svg xmlns='http://www.w3.org/2000/svg' width='%s' height='%s' viewBox='%s %s %s %s'>%s%s</svg>\n",
             ...array_map(Length::text(...), [$width, $height, $left, $top, $width, $height]),
-            ...[Lettering::outlines($this->fonts, $drawn)],
-            ...array_map(Length::text(...), [$left, $top, $width, $height]),
-            ...[$drawn],
+            ...[$writer->outlines($this->fonts), $text],
         );
     }
 
-    private function sheet(string $body): string
+    /**
+     * Paled, so that what is written on it can be read.
+     *
+     * @param  list<Element>  $body
+     * @return list<Element>
+     */
+    private function sheet(array $body): array
     {
         $box = $this->measured->sheet->picture();
-        [$w, $h] = [Length::text($box->w), Length::text($box->h)];
-        $outlines = '';
-        foreach ($this->measured->parts as $part) {
-            $outlines .= vsprintf("<rect x='%s' y='%s' width='%s' height='%s'/>", array_map(Length::text(...), array_values($part->box->toArray())));
-        }
-        $ground = $this->measured->sheet->background ?? '#ffffff';
+        $outlines = array_map(static fn (MeasuredPart $part): Element => Element::box($part->box), $this->measured->parts);
 
-        // Paled, so that what is written on it can be read.
-        return "<rect width='$w' height='$h' fill='$ground'/>$body<rect width='$w' height='$h' fill='#fffefb' fill-opacity='0.45'/>"
-            ."<rect width='$w' height='$h' fill='none' stroke='".self::INK."' stroke-width='".Length::text($this->unit)."'/>"
-            ."<g fill='none' stroke='#17614f' stroke-width='".Length::text(0.6 * $this->unit)."'>$outlines</g>";
+        return [
+            Element::box($box, ['fill' => $this->measured->sheet->background ?? '#ffffff']),
+            ...$body,
+            Element::box($box, ['fill' => '#fffefb', 'fill-opacity' => '0.45']),
+            Element::box($box, ['fill' => 'none', 'stroke' => self::INK, 'stroke-width' => Length::text($this->unit)]),
+            new Element('g', ['fill' => 'none', 'stroke' => '#17614f', 'stroke-width' => Length::text(0.6 * $this->unit)], array_values($outlines)),
+        ];
     }
 
-    private function dimensions(): string
+    /** @return list<Element> figures last, on grounds of their own: no line runs through them */
+    private function dimensions(): array
     {
-        $lines = $figures = '';
+        $lines = $figures = [];
         foreach ($this->bands as $side => $band) {
             foreach ($band->placed() as [$measure, $line]) {
                 [$drawn, $figure] = $this->dimension($side, $measure, $line);
-                $lines .= $drawn;
-                $figures .= $figure;
+                array_push($lines, ...$drawn);
+                array_push($figures, ...$figure);
             }
         }
 
-        // Figures last, on grounds of their own: no line runs through them.
-        return $lines.$figures;
+        return [...$lines, ...$figures];
     }
 
-    /** @return array{string, string} the lines, and the figure */
+    /** @return array{list<Element>, list<Element>} the lines, and the figure on its ground */
     private function dimension(string $side, Measure $measure, int $line): array
     {
         $u = $this->unit;
@@ -143,26 +149,28 @@ final class Drawing
             $extensions .= 'M'.$point($end, $near + 2 * $u * $away).'L'.$point($end, $at + 4 * $u * $away);
             $ticks .= 'M'.$point($end - 2.5 * $u, $at + 2.5 * $u * ($isAcross ? 1 : -1)).'L'.$point($end + 2.5 * $u, $at - 2.5 * $u * ($isAcross ? 1 : -1));
         }
-        $drawn = "<path d='$extensions' stroke='".self::HAIR."' stroke-width='".Length::text(0.5 * $u)."'/>"
-            ."<path d='M".$point($measure->from, $at).'L'.$point($measure->to, $at).$ticks."' stroke='$colour' stroke-width='".Length::text(0.8 * $u)."'/>";
+        $drawn = [
+            new Element('path', ['d' => $extensions, 'stroke' => self::HAIR, 'stroke-width' => Length::text(0.5 * $u)]),
+            new Element('path', ['d' => 'M'.$point($measure->from, $at).'L'.$point($measure->to, $at).$ticks, 'stroke' => $colour, 'stroke-width' => Length::text(0.8 * $u)]),
+        ];
         $text = Length::text($measure->size);
         $size = 11 * $u;
         [$middle, $half] = [($measure->from + $measure->to) / 2, $this->figures->width($text, $size) / 2 + $u];
         // Upright figures read from the right, above their line.
-        $ground = $isAcross ? [$middle - $half, $at - 12.5 * $u, 2 * $half, 10.5 * $u] : [$at - 12.5 * $u, $middle - $half, 10.5 * $u, 2 * $half];
-        $figure = vsprintf("<rect x='%s' y='%s' width='%s' height='%s' fill='#fffefb'/>", array_map(Length::text(...), $ground)).($isAcross
-            ? $this->figures->svg($text, $middle, $at - 3.5 * $u, $size, $colour, 0.5)
-            : $this->figures->svg($text, $at - 3.5 * $u, $middle, $size, $colour, 0.5, -90.0));
+        $ground = $isAcross ? new Rect($middle - $half, $at - 12.5 * $u, 2 * $half, 10.5 * $u) : new Rect($at - 12.5 * $u, $middle - $half, 10.5 * $u, 2 * $half);
+        $figure = [
+            Element::box($ground, ['fill' => '#fffefb']),
+            $isAcross ? $this->figures->element($text, $middle, $at - 3.5 * $u, $size, $colour, 0.5) : $this->figures->element($text, $at - 3.5 * $u, $middle, $size, $colour, 0.5, -90.0),
+        ];
 
         return [$drawn, $figure];
     }
 
-    /** The number of each part, in a corner of it where no other stands; where there is none, it is in the list alone. */
-    private function marks(): string
+    /** @return list<Element> the number of each part, in a corner of it where no other stands; where there is none, it is in the list alone */
+    private function marks(): array
     {
         $u = $this->unit;
-        $taken = [];
-        $drawn = '';
+        $taken = $drawn = [];
         foreach ($this->measured->parts as $part) {
             $text = (string) $part->number;
             $w = $this->figures->width($text, 10 * $u) + 7 * $u;
@@ -173,8 +181,8 @@ final class Drawing
                 $mark = new Rect($x, $y, $w, $h);
                 if (array_filter($taken, static fn (Rect $other): bool => $other->meets($mark)) === []) {
                     $taken[] = $mark;
-                    $drawn .= vsprintf("<rect x='%s' y='%s' width='%s' height='%s' rx='%s' fill='#17614f'/>", array_map(Length::text(...), [$x, $y, $w, $h, 3 * $u]))
-                        .$this->figures->svg($text, $x + $w / 2, $y + 10 * $u, 10 * $u, '#ffffff', 0.5);
+                    $drawn[] = Element::box($mark, ['rx' => Length::text(3 * $u), 'fill' => '#17614f']);
+                    $drawn[] = $this->figures->element($text, $x + $w / 2, $y + 10 * $u, 10 * $u, '#ffffff', 0.5);
                     break;
                 }
             }

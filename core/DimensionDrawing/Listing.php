@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace AllSquare\Core\DimensionDrawing;
 
 use AllSquare\Core\Geometry\Length;
+use AllSquare\Core\Item\Painting\Element;
 use AllSquare\Core\Paint\Lettering;
 use AllSquare\Core\Text\FontLibrary;
 
@@ -51,9 +52,9 @@ final readonly class Listing
      * Beneath a drawing, in as many columns as there is room for.
      *
      * @param  float  $unit  px to one px of the letters
-     * @return array{string, float} the SVG, and how high it is
+     * @return array{list<Element>, float} what is drawn, and how high it is
      */
-    public function svg(float $left, float $top, float $width, float $unit): array
+    public function drawn(float $left, float $top, float $width, float $unit): array
     {
         $row = self::ROW * $unit;
         $rows = [
@@ -67,27 +68,32 @@ final readonly class Listing
         $columns = max(1, min((int) floor($width / (self::COLUMN * $unit)), (int) ceil(count($rows) / 10)));
         $each = (int) ceil(count($rows) / $columns);
         $wide = min($width / $columns, (self::COLUMN + 60) * $unit);
-        $drawn = '';
+        $drawn = [];
         foreach ($rows as $i => $cells) {
             if ($cells !== null) {
-                $drawn .= $this->row($cells, $left + intdiv($i, $each) * $wide, $top + ($i % $each + 1) * $row, $wide - 24 * $unit, $unit, $i === 0);
+                array_push($drawn, ...$this->row($cells, $left + intdiv($i, $each) * $wide, $top + ($i % $each + 1) * $row, $wide - 24 * $unit, $unit, $i === 0));
             }
         }
 
         return [$drawn, ($each + 2) * $row];
     }
 
-    /** @param  array{string, string, string, string, string, string}  $cells */
-    private function row(array $cells, float $left, float $baseline, float $width, float $unit, bool $isHead): string
+    /**
+     * @param  array{string, string, string, string, string, string}  $cells
+     * @return list<Element>
+     */
+    private function row(array $cells, float $left, float $baseline, float $width, float $unit, bool $isHead): array
     {
         $size = 10.5 * $unit;
         $colour = $isHead ? '#55635e' : '#20302d';
         $right = $left + $width;
         $isDistance = $cells[0] === '';
-        $drawn = $this->figures->svg($cells[0], $left + 22 * $unit, $baseline, $size, '#17614f', 1.0);
-        $drawn .= $this->words->svg($this->words->fitting($cells[1], $size, $width - ($isDistance ? 90 : 250) * $unit), $left + 30 * $unit, $baseline, $size, $colour);
+        $drawn = [$this->figures->element($cells[0], $left + 22 * $unit, $baseline, $size, '#17614f', 1.0),
+            $this->words->element($this->words->fitting($cells[1], $size, $width - ($isDistance ? 90 : 250) * $unit), $left + 30 * $unit, $baseline, $size, $colour)];
         foreach ([2, 3, 4, 5] as $k => $cell) {
-            $drawn .= $cells[$cell] === '' ? '' : ($isHead ? $this->words : $this->figures)->svg($cells[$cell], $right - (3 - $k) * 52 * $unit, $baseline, $size, $colour, 1.0);
+            if ($cells[$cell] !== '') {
+                $drawn[] = ($isHead ? $this->words : $this->figures)->element($cells[$cell], $right - (3 - $k) * 52 * $unit, $baseline, $size, $colour, 1.0);
+            }
         }
 
         return $drawn;

@@ -14,7 +14,6 @@ use AllSquare\Core\Item\Item;
 use AllSquare\Core\Item\ItemData;
 use AllSquare\Core\Item\Naming;
 use AllSquare\Core\Item\Renaming;
-use AllSquare\Core\Item\Text\TextFrame;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Series\Layouts;
 use AllSquare\Core\Sheet\Belonging;
@@ -63,7 +62,7 @@ final readonly class DocumentReader
         $draft = new Draft(new SheetContent($sheet, $items), $this->fonts, $this->ids);
         $fit = new GroupFit($draft);
         foreach (array_reverse($items) as $item) {
-            if ($item->kind->holdsItems()) {
+            if ($item->isFramedByItems()) {
                 $fit->fit($item->id);
             }
         }
@@ -104,12 +103,11 @@ final readonly class DocumentReader
         if ($depth > Tree::DEEPEST + 1) {
             throw Refusal::because('Groups can lie in each other 24 deep at most.', 'items');
         }
-        $texts = new TextFrame($this->fonts);
         foreach ($list as $i => $data) {
             $id = $this->ids->next();
             $item = Layouts::checked(ItemData::read($data, $id, $parent, ($i + 1) * Ranks::STEP, $this->fonts), $this->fonts)->with(['locked' => ($data['locked'] ?? null) === true, 'reference' => ($data['reference'] ?? null) === true]);
-            if ($item->kind->name() === 'text' && $item->frame->w + $item->frame->h < Length::SAME) {
-                $item = $texts->fitted($item, true);
+            if ($item->frame->w + $item->frame->h < Length::SAME) {
+                $item = $item->fitted(true, $this->fonts);
             }
             $items[] = $item;
             $given = self::word($data, 'id');
@@ -118,7 +116,7 @@ final readonly class DocumentReader
             }
             $ids[$given] = $id;
             $inside = self::list($data, 'items');
-            if ($inside !== [] && ! $item->kind->holdsItems()) {
+            if ($inside !== [] && ! $item->holdsItems()) {
                 throw Refusal::because("\"$item->name\" cannot hold items.", 'items');
             }
             if ($inside !== []) {

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Format;
 
+use AllSquare\Core\Item\ItemData;
 use AllSquare\Core\Refusal;
 
 /** The editions of the document file: older ones are brought up to date when they are opened, one step after the other. */
 final class Editions
 {
-    public const CURRENT = 2;
+    public const CURRENT = 3;
 
     /**
      * @param  array<mixed>  $file  as it was read
@@ -33,7 +34,49 @@ final class Editions
             $file = self::second($file);
         }
 
+        if ($version < 3) {
+            $file = self::third($file);
+        }
+
         return $file;
+    }
+
+    /**
+     * In the second edition the fields of its kind stood among the others of an item.
+     *
+     * @param  array<mixed>  $file
+     * @return array<mixed>
+     */
+    private static function third(array $file): array
+    {
+        $sheets = [];
+        foreach (is_array($file['sheets'] ?? null) ? $file['sheets'] : [] as $sheet) {
+            if (is_array($sheet) && is_array($sheet['items'] ?? null)) {
+                $sheet['items'] = self::gathered($sheet['items'], 0);
+            }
+            $sheets[] = $sheet;
+        }
+
+        return [...$file, 'version' => 3, 'sheets' => $sheets];
+    }
+
+    /**
+     * @param  array<mixed>  $items
+     * @return list<mixed>
+     */
+    private static function gathered(array $items, int $depth): array
+    {
+        return array_values(array_map(static function (mixed $item) use ($depth): mixed {
+            if (! is_array($item)) {
+                return $item;
+            }
+            $item = ItemData::gathered(array_filter($item, is_string(...), ARRAY_FILTER_USE_KEY));
+            if (is_array($item['items'] ?? null) && $depth <= 100) {
+                $item['items'] = self::gathered($item['items'], $depth + 1);
+            }
+
+            return $item;
+        }, $items));
     }
 
     /**

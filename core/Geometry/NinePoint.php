@@ -17,6 +17,18 @@ enum NinePoint: string
     case Bottom = 'bottom';
     case BottomRight = 'bottom-right';
 
+    /** The one at that share of the way across and down: 0, 0.5 or 1. */
+    public static function at(float $across, float $down): self
+    {
+        foreach (self::cases() as $point) {
+            if ($point->across() === $across && $point->down() === $down) {
+                return $point;
+            }
+        }
+
+        return self::Centre;
+    }
+
     /** How far across the box: 0 at the left, 0.5 at the centre, 1 at the right. */
     public function across(): float
     {

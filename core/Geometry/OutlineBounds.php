@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Geometry;
 
-/** The exact upright box of path data (m, l, q, z, relative) that is turned. */
+/** The exact upright box of path data (m, l, q, z, relative) that is turned or mirrored. */
 final class OutlineBounds
 {
     /**
      * @param  string  $path  as Text\Outlines writes it
-     * @param  float  $angle  degrees clockwise about where the path begins
+     * @param  Matrix  $turn  about where the path begins
      * @return Rect|null in the units of the path, from where it begins
      */
-    public static function of(string $path, float $angle): ?Rect
+    public static function of(string $path, Matrix $turn): ?Rect
     {
         preg_match_all('/([mlqz])([^mlqz]*)/', $path, $steps, PREG_SET_ORDER);
         $points = [];
-        $place = static fn (float $x, float $y): Point => (new Point($x, $y))->turned($angle);
+        $place = static fn (float $x, float $y): Point => $turn->applyToDistance(new Point($x, $y));
         $x = $y = $startX = $startY = 0.0;
         foreach ($steps as [, $step, $figures]) {
             $by = array_map(floatval(...), explode(' ', $figures));

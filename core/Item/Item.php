@@ -5,12 +5,21 @@ declare(strict_types=1);
 namespace AllSquare\Core\Item;
 
 use AllSquare\Core\Geometry\Angle;
+use AllSquare\Core\Geometry\Axis;
+use AllSquare\Core\Geometry\Flip;
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Matrix;
 use AllSquare\Core\Geometry\NinePoint;
 use AllSquare\Core\Geometry\Point;
 use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Item\Traits\Flat;
+use AllSquare\Core\Item\Traits\FollowsItsWords;
+use AllSquare\Core\Item\Traits\FramedByItems;
+use AllSquare\Core\Item\Traits\HoldsItems;
 use AllSquare\Core\Item\Traits\KeepsNumbers;
+use AllSquare\Core\Item\Traits\PaintsNothing;
+use AllSquare\Core\Item\Traits\Symmetric;
+use AllSquare\Core\Text\FontLibrary;
 
 /**
  * One thing on a sheet, as it is stored.
@@ -23,9 +32,10 @@ final readonly class Item
      * @param  string|null  $parent  the group it lies in; null on the sheet itself
      * @param  int  $rank  its place among its siblings, back to front; sparse
      * @param  float  $angle  degrees clockwise in (-180, 180]
-     * @param  array<string, mixed>  $props  the properties its kind has, all of them
+     * @param  array<string, mixed>  $fields  the properties its kind has, all of them
      * @param  Point  $origin  for a group: the point of its own space that lies at its frame's top left
      * @param  bool  $reference  whether it lies there to be compared with: locked, and never measured, snapped to or exported
+     * @param  Flip  $flip  whether what it paints is seen in a mirror, within its frame and before it is turned
      */
     public function __construct(
         public string $id,
@@ -37,15 +47,16 @@ final readonly class Item
         public float $angle,
         public bool $locked,
         public bool $hidden,
-        public array $props,
+        public array $fields,
         public Point $origin = new Point(0.0, 0.0),
         public bool $reference = false,
+        public Flip $flip = Flip::None,
     ) {
     }
 
     public function inFrame(Rect $frame): self
     {
-        return new self($this->id, $this->parent, $this->rank, $this->kind, $this->name, $frame, $this->angle, $this->locked, $this->hidden, $this->props, $this->origin, $this->reference);
+        return new self($this->id, $this->parent, $this->rank, $this->kind, $this->name, $frame, $this->angle, $this->locked, $this->hidden, $this->fields, $this->origin, $this->reference, $this->flip);
     }
 
     public function turnedTo(float $degrees): self
@@ -53,10 +64,10 @@ final readonly class Item
         return $this->with(['angle' => Angle::keep($degrees)]);
     }
 
-    /** @param  array<string, mixed>  $props */
-    public function withProps(array $props): self
+    /** @param  array<string, mixed>  $fields */
+    public function withFields(array $fields): self
     {
-        return $this->with(['props' => [...$this->props, ...$props]]);
+        return $this->with(['fields' => [...$this->fields, ...$fields]]);
     }
 
     /** @param  array<string, mixed>  $changes fields of the item by name */
@@ -85,6 +96,51 @@ final readonly class Item
         return $this->angle === 0.0 ? $shift : Matrix::turnAbout($this->frame->centre(), $this->angle)->after($shift);
     }
 
+    /** From what it paints itself to its parent's space: as toParent(), in the mirror where it is flipped. */
+    public function paintedToParent(): Matrix
+    {
+        return $this->flip === Flip::None ? $this->toParent() : $this->toParent()->after($this->mirror());
+    }
+
+    /** Onto its own frame, in the mirror where it is flipped. */
+    public function mirror(): Matrix
+    {
+        return $this->flip === Flip::None ? Matrix::identity() : Matrix::shift($this->origin->x, $this->origin->y)->after($this->flip->within($this->frame->w, $this->frame->h));
+    }
+
+    /** Mirrored once more, before it is turned; what looks the same in a mirror stays as it is. */
+    public function mirrored(Axis $axis): self
+    {
+        return $this->kind instanceof Symmetric || $this->kind instanceof PaintsNothing ? $this : $this->with(['flip' => $this->flip->mirrored($axis)]);
+    }
+
+    public function holdsItems(): bool
+    {
+        return $this->kind instanceof HoldsItems;
+    }
+
+    /** Whether its frame is that of the items in it. */
+    public function isFramedByItems(): bool
+    {
+        return $this->kind instanceof FramedByItems;
+    }
+
+    /** Whether it has a length and no height. */
+    public function isFlat(): bool
+    {
+        return $this->kind instanceof Flat;
+    }
+
+    /**
+     * With the frame that its words need, where it follows them.
+     *
+     * @param  bool  $whole  whether sizes are brought to whole pixels
+     */
+    public function fitted(bool $whole, FontLibrary $fonts): self
+    {
+        return $this->kind instanceof FollowsItsWords ? $this->kind->fitted($this, $whole, $fonts) : $this;
+    }
+
     /** Whether what lies in it stays where it is on the sheet: its own space is placed as that of the other. */
     public function sharesSpaceWith(self $other): bool
     {
@@ -101,14 +157,14 @@ final readonly class Item
 
     public function number(string $prop): float
     {
-        $value = $this->props[$prop] ?? 0.0;
+        $value = $this->fields[$prop] ?? 0.0;
 
         return is_numeric($value) ? (float) $value : 0.0;
     }
 
     public function word(string $prop): string
     {
-        $value = $this->props[$prop] ?? '';
+        $value = $this->fields[$prop] ?? '';
 
         return is_scalar($value) ? (string) $value : '';
     }

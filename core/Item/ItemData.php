@@ -5,13 +5,16 @@ declare(strict_types=1);
 namespace AllSquare\Core\Item;
 
 use AllSquare\Core\Geometry\Angle;
+use AllSquare\Core\Geometry\Flip;
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Point;
 use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Item\Traits\Flat;
+use AllSquare\Core\Item\Traits\HoldsItems;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Text\FontLibrary;
 
-/** Items as data, on the clipboard and in files: `kind`, `name`, `frame`, `angle`, a group's `origin`, and the properties of the kind. */
+/** Items as data, on the clipboard and in files: `kind`, `name`, `frame`, `angle`, the `origin` of a space in which items lie, and the `fields` of the kind. */
 final class ItemData
 {
     /**
@@ -22,23 +25,25 @@ final class ItemData
     public static function read(array $data, string $id, ?string $parent, int $rank, FontLibrary $fonts): Item
     {
         $kind = Kinds::named(is_string($data['kind'] ?? null) ? $data['kind'] : '');
-        $given = array_intersect_key($data, $kind->properties());
+        $data = self::gathered($data);
+        $fields = array_intersect_key(is_array($data['fields']) ? $data['fields'] : [], $kind->fields()->defaults);
         $frame = self::lengths($data['frame'] ?? null);
         $origin = self::lengths($data['origin'] ?? null);
 
         return new Item(
             $id, $parent, $rank, $kind,
             Naming::checked(is_string($data['name'] ?? null) ? $data['name'] : ''),
-            (new Rect($frame['x'], $frame['y'], $frame['w'], $kind->name() === 'line' ? 0.0 : $frame['h']))->settled(),
+            (new Rect($frame['x'], $frame['y'], $frame['w'], $kind instanceof Flat ? 0.0 : $frame['h']))->settled(),
             Angle::keep(is_numeric($data['angle'] ?? null) ? (float) $data['angle'] : 0.0),
             false,
             ($data['hidden'] ?? null) === true,
-            [...$kind->properties(), ...(new Properties($fonts))->normal($given)],
-            $kind->holdsItems() ? new Point($origin['x'], $origin['y']) : new Point(0.0, 0.0),
+            [...$kind->fields()->defaults, ...$kind->fields()->taken($fields, $fonts)],
+            $kind instanceof HoldsItems ? new Point($origin['x'], $origin['y']) : new Point(0.0, 0.0),
+            flip: Flip::tryFrom(is_string($data['flip'] ?? null) ? $data['flip'] : '') ?? Flip::None,
         );
     }
 
-    /** @return array<string, mixed> without ids; what is as it is at first is left out but for the properties of its kind */
+    /** @return array<string, mixed> without ids; what is as it is at first is left out but for the fields of its kind */
     public static function write(Item $item): array
     {
         return [
@@ -46,12 +51,29 @@ final class ItemData
             'name' => $item->name,
             'frame' => $item->frame->toArray(),
             ...($item->angle === 0.0 ? [] : ['angle' => $item->angle]),
-            ...($item->kind->holdsItems() ? ['origin' => ['x' => $item->origin->x, 'y' => $item->origin->y]] : []),
+            ...($item->holdsItems() ? ['origin' => ['x' => $item->origin->x, 'y' => $item->origin->y]] : []),
             ...($item->locked ? ['locked' => true] : []),
             ...($item->hidden ? ['hidden' => true] : []),
             ...($item->reference ? ['reference' => true] : []),
-            ...$item->props,
+            ...($item->flip === Flip::None ? [] : ['flip' => $item->flip->value]),
+            'fields' => $item->kind->fields()->stored($item->fields),
         ];
+    }
+
+    /**
+     * The data of an item with the fields of its kind in an object of their own, as they once did not stand.
+     *
+     * @param  array<string, mixed>  $data
+     * @return array<string, mixed>
+     */
+    public static function gathered(array $data): array
+    {
+        if (array_key_exists('fields', $data)) {
+            return $data;
+        }
+        $fields = Kinds::fields();
+
+        return [...array_diff_key($data, $fields), 'fields' => array_intersect_key($data, $fields)];
     }
 
     /** @return array{x: float, y: float, w: float, h: float} */

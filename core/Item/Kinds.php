@@ -4,35 +4,104 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Item;
 
-use AllSquare\Core\Item\Box\BoxKind;
-use AllSquare\Core\Item\Group\GroupKind;
-use AllSquare\Core\Item\Line\LineKind;
-use AllSquare\Core\Item\Round\RoundKind;
-use AllSquare\Core\Item\Text\TextKind;
+use AllSquare\Core\Item\Field\Field;
+use AllSquare\Core\Item\Traits\GoesWhenEmpty;
 use AllSquare\Core\Refusal;
+use LogicException;
 
-/** All kinds of items, by name. */
+/** All kinds of items, by name: one folder beside this file each. */
 final class Kinds
 {
     /** @var array<string, Kind>|null */
     private static ?array $all = null;
 
+    /** @var array<string, Field>|null */
+    private static ?array $fields = null;
+
     /** @return array<string, Kind> */
     public static function all(): array
     {
         if (self::$all === null) {
-            foreach ([new BoxKind, new RoundKind, new LineKind, new TextKind, new GroupKind] as $kind) {
-                self::$all[$kind->name()] = $kind;
+            self::$all = [];
+            foreach (glob(__DIR__.'/*/*Kind.php') ?: [] as $path) {
+                $class = __NAMESPACE__.'\\'.basename(dirname($path)).'\\'.basename($path, '.php');
+                $kind = new $class;
+                if ($kind instanceof Kind) {
+                    self::$all[$kind->name()] = $kind;
+                }
             }
         }
 
-        return self::$all ?? [];
+        return self::$all;
     }
 
     /** @throws Refusal when there is no such kind */
     public static function named(string $name): Kind
     {
         return self::all()[$name]
-            ?? throw Refusal::because("There is no kind of item \"$name\".", 'kind');
+            ?? throw Refusal::because(sprintf('There is no kind of item "%s".', mb_strimwidth($name, 0, 40, '…')), 'kind');
+    }
+
+    /** What items are put into when they are grouped. */
+    public static function ofGroups(): Kind
+    {
+        foreach (self::all() as $kind) {
+            if ($kind instanceof GoesWhenEmpty) {
+                return $kind;
+            }
+        }
+        throw new LogicException('No kind holds items together.');
+    }
+
+    /** @return array<string, Kind> those that are drawn by hand, in the order of their tools */
+    public static function drawn(): array
+    {
+        $drawn = array_filter(self::all(), static fn (Kind $kind): bool => $kind->tool() !== null);
+        uasort($drawn, static fn (Kind $a, Kind $b): int => $a->tool()?->order <=> $b->tool()?->order);
+
+        return $drawn;
+    }
+
+    /** @return array<string, Field> every field of any kind, by name; kinds that share a field mean the same by it */
+    public static function fields(): array
+    {
+        if (self::$fields === null) {
+            self::$fields = [];
+            foreach (self::all() as $kind) {
+                foreach ($kind->fields() as $name => $field) {
+                    self::$fields[$name] ??= $field;
+                }
+            }
+        }
+
+        return self::$fields;
+    }
+
+    /** @return list<string> what a kind can be asked, as the API says it: holds-items */
+    public static function traits(Kind $kind): array
+    {
+        $traits = [];
+        foreach (class_implements($kind) as $interface) {
+            if (str_starts_with($interface, __NAMESPACE__.'\\Traits\\')) {
+                $traits[] = strtolower((string) preg_replace('/(?<!^)[A-Z]/', '-$0', substr($interface, strlen(__NAMESPACE__.'\\Traits\\'))));
+            }
+        }
+        sort($traits);
+
+        return $traits;
+    }
+
+    /** @return array<string, mixed> a kind as GET /api/kinds gives it */
+    public static function toAnswer(Kind $kind): array
+    {
+        return [
+            'name' => $kind->name(),
+            'noun' => $kind->noun(1),
+            'nouns' => $kind->noun(2),
+            'icon' => $kind->icon(),
+            'tool' => $kind->tool()?->toAnswer(),
+            'traits' => self::traits($kind),
+            'fields' => array_map(static fn (Field $field): array => $field->toAnswer(), array_values(iterator_to_array($kind->fields()))),
+        ];
     }
 }

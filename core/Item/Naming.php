@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Item;
 
+use AllSquare\Core\Item\Traits\HasWords;
 use AllSquare\Core\Refusal;
 
 /** What things may be called: something, in one line, of 200 characters at most. */
@@ -41,10 +42,27 @@ final class Naming
     }
 
     /** What an item is called when nobody said: the beginning of its words, or its kind. */
-    public static function ofItem(string $kind, string $text): string
+    public static function ofItem(Item $item): string
     {
-        $line = trim((string) preg_replace('/\s+/u', ' ', $text));
+        $words = $item->kind instanceof HasWords ? $item->kind->words($item) : '';
+        $line = trim((string) preg_replace('/[\s\p{Cc}]+/u', ' ', $words));
 
-        return $line === '' ? ucfirst($kind) : mb_strimwidth($line, 0, 40, '…');
+        return $line === '' ? ucfirst($item->kind->noun(1)) : mb_strimwidth($line, 0, 40, '…');
+    }
+
+    /** The item saying something else; one that was never renamed is called by its words, also when these change. */
+    public static function saying(Item $item, string $words): Item
+    {
+        if (! $item->kind instanceof HasWords) {
+            return $item;
+        }
+
+        return self::following($item, $item->kind->saying($item, $words));
+    }
+
+    /** What an item has become, called by its words if it was before. */
+    public static function following(Item $was, Item $is): Item
+    {
+        return $was->name === self::ofItem($was) ? $is->with(['name' => self::checked(self::ofItem($is))]) : $is;
     }
 }

@@ -7,18 +7,15 @@ namespace AllSquare\Core\Measure;
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Item\Item;
-use AllSquare\Core\Item\Text\TextFrame;
+use AllSquare\Core\Item\Traits\HasBaseline;
 use AllSquare\Core\Sheet\Tree;
 use AllSquare\Core\Text\FontLibrary;
 
 /** The first baseline of items (docs/ARCHITECTURE.md, Text). What has no text that stands upright has its bottom. */
 final readonly class Baseline
 {
-    private TextFrame $texts;
-
-    public function __construct(private Tree $tree, private Boxes $boxes, FontLibrary $fonts)
+    public function __construct(private Tree $tree, private Boxes $boxes, private FontLibrary $fonts)
     {
-        $this->texts = new TextFrame($fonts);
     }
 
     /**
@@ -39,21 +36,21 @@ final readonly class Baseline
     {
         $item = $this->tree->item($id);
 
-        return $item->kind->holdsItems() ? null : $this->highest($item);
+        return $item->holdsItems() ? null : $this->highest($item);
     }
 
     /** @return float|null px of the sheet */
     private function highest(Item $item): ?float
     {
-        if ($item->kind->holdsItems()) {
+        if ($item->holdsItems()) {
             $lines = array_map(fn (Item $child): ?float => $child->hidden ? null : $this->highest($child), $this->tree->children($item->id));
             $lines = array_filter($lines, static fn (?float $line): bool => $line !== null);
 
             return $lines === [] ? null : min($lines);
         }
 
-        return $item->kind->name() === 'text' && Length::same(fmod($this->tree->totalAngle($item->id), 360.0), 0.0)
-            ? $this->boxes->bounds($item->id)->y + $this->texts->style($item)->baseline()
+        return $item->kind instanceof HasBaseline && ! $item->flip->isDown() && Length::same(fmod($this->tree->totalAngle($item->id), 360.0), 0.0)
+            ? $this->boxes->bounds($item->id)->y + $item->kind->baseline($item->fields, $this->fonts)
             : null;
     }
 }

@@ -9,8 +9,10 @@ use AllSquare\Core\Geometry\Matrix;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Item\By;
 use AllSquare\Core\Item\Item;
-use AllSquare\Core\Item\Painters;
+use AllSquare\Core\Item\Painting\Painters;
+use AllSquare\Core\Item\Traits\PaintsNothing;
 use AllSquare\Core\Sheet\Tree;
+use AllSquare\Core\Sheet\TreeBranch;
 use AllSquare\Core\Text\FontLibrary;
 
 /** The boxes of items on the sheet, all upright and to 1/1000 px. Nothing is kept: each call reads the tree as it is. */
@@ -86,8 +88,8 @@ final readonly class Boxes
         return $this->around($group, Matrix::identity());
     }
 
-    /** Whether a group shows nothing at all: such a group is left out of arranging. */
-    public function isEmptyGroup(string $id): bool
+    /** Whether it is a group that shows nothing at all: such a group is left out of arranging. */
+    public function showsNothing(string $id): bool
     {
         return $this->shownIn($this->tree->item($id), Matrix::identity()) === null;
     }
@@ -101,7 +103,7 @@ final readonly class Boxes
     /** As boundsIn, but null for a group that shows nothing. */
     private function shownIn(Item $item, Matrix $fromParent): ?Rect
     {
-        if (! $item->kind->holdsItems()) {
+        if (! $item->isFramedByItems()) {
             return $this->frameIn($item, $fromParent);
         }
 
@@ -156,10 +158,11 @@ final readonly class Boxes
         if (array_key_exists($item->id, $this->knownInks)) {
             return $this->knownInks[$item->id];
         }
-        if (! $item->kind->holdsItems()) {
-            return $this->painters->of($item)->ink($item, $this->tree->toSheet($item->parent)->after($item->toParent()));
+        $own = $item->kind instanceof PaintsNothing ? null : $this->painters->of($item)->ink(new TreeBranch($this->tree, $item), $this->tree->toSheet($item->parent)->after($item->paintedToParent()));
+        if (! $item->holdsItems()) {
+            return $own;
         }
-        $inks = [];
+        $inks = $own === null ? [] : [$own];
         foreach ($this->tree->children($item->id) as $child) {
             $ink = $child->hidden ? null : $this->inkOf($child);
             if ($ink !== null) {

@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace AllSquare\Core\Measure;
 
 use AllSquare\Core\Geometry\Rect;
-use AllSquare\Core\Item\Painters;
+use AllSquare\Core\Item\Painting\Painters;
 use AllSquare\Core\Sheet\Tree;
+use AllSquare\Core\Sheet\TreeBranch;
 use AllSquare\Core\Text\FontLibrary;
 
 /** Computes what follows from items. */
@@ -27,18 +28,19 @@ final readonly class Derivation
     public function of(string $id, ?string $knownHash = null): Derived
     {
         $item = $this->tree->item($id);
-        $hash = Painters::hash($item);
+        $branch = new TreeBranch($this->tree, $item);
+        $hash = Painters::hash($branch);
         $bounds = $this->boxes->bounds($id);
-        // Ink plus shadows; no kind has shadows yet.
+        $ink = $this->boxes->ink($id);
         $painted = $this->boxes->painted($id);
 
         return new Derived(
             $bounds,
-            $painted ?? $bounds,
+            $ink,
             $painted ?? $bounds,
             $painted !== null,
             $hash,
-            $hash === $knownHash ? null : $this->painters->of($item)->svg($item),
+            $hash === $knownHash ? null : $this->painters->of($item)->paint($branch),
         );
     }
 

@@ -8,6 +8,7 @@ use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Matrix;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Item\Item;
+use AllSquare\Core\Item\Traits\NoGround;
 use AllSquare\Core\Sheet\Tree;
 
 /**
@@ -95,12 +96,13 @@ final class Ground
         foreach ($this->tree->children($parent) as $item) {
             $this->begins[$item->id] = count($this->begins);
             $isShown = $shown && ! $item->hidden && ! $item->reference;
-            $box = $item->kind->holdsItems()
-                ? $this->walk($item->id, $toSheet->after($item->toParent()), $isShown)
+            $inside = $item->holdsItems() ? $this->walk($item->id, $toSheet->after($item->toParent()), $isShown) : null;
+            $box = $item->isFramedByItems()
+                ? $inside
                 : ($item->angle === 0.0 && $toSheet->angle === 0.0 ? $item->frame->moved($toSheet->dx, $toSheet->dy) : $this->boxes->boundsIn($item, $toSheet));
             if ($isShown && $box !== null) {
                 // A group paints nothing itself: what one sees beneath something is never a group.
-                if (! $item->kind->holdsItems() && ($this->holding === null || $box->contains($this->holding))) {
+                if (! $item->kind instanceof NoGround && ($this->holding === null || $box->contains($this->holding))) {
                     $this->candidates[] = ['item' => $item, 'box' => $box, 'ends' => count($this->begins) - 1, 'area' => $box->area()];
                 }
                 $boxes[] = $box;

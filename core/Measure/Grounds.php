@@ -20,7 +20,7 @@ final class Grounds
     public function __construct(private readonly Plan $plan)
     {
         foreach ($plan->placed as $i => $one) {
-            if ($one->isGroup) {
+            if (! $one->isGround) {
                 continue;
             }
             $box = $one->box;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace AllSquare\Core\Measure;
 
 use AllSquare\Core\Item\By;
+use AllSquare\Core\Item\Traits\NoGround;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\Placed;
 use AllSquare\Core\Sheet\Plan;
@@ -19,8 +20,8 @@ final class Planning
         $seen = [];
         foreach ($tree->inOrder() as $id) {
             $item = $tree->item($id);
-            if (! $tree->isHidden($id) && ! $tree->isReference($id) && ! ($item->kind->holdsItems() && $boxes->isEmptyGroup($id))) {
-                $seen[] = new Placed($id, $item->parent, $boxes->box($id, $by), $item->kind->holdsItems(), $baselines?->of($id));
+            if (! $tree->isHidden($id) && ! $tree->isReference($id) && ! $boxes->showsNothing($id)) {
+                $seen[] = new Placed($id, $item->parent, $boxes->box($id, $by), ! $item->kind instanceof NoGround, $baselines?->of($id));
             }
         }
 

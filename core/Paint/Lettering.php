@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace AllSquare\Core\Paint;
 
 use AllSquare\Core\Geometry\Length;
+use AllSquare\Core\Item\Painting\Element;
+use AllSquare\Core\Item\Painting\Letters;
 use AllSquare\Core\Text\Font;
 use AllSquare\Core\Text\FontLibrary;
 
@@ -30,20 +32,21 @@ final readonly class Lettering
      * @param  float  $before  the share of its width that lies before x: 0 start, 0.5 middle, 1 end
      * @param  float  $angle  degrees clockwise about x, y
      */
-    public function svg(string $text, float $x, float $y, float $size, string $colour, float $before = 0.0, float $angle = 0.0): string
+    public function element(string $text, float $x, float $y, float $size, string $colour, float $before = 0.0, float $angle = 0.0): Element
     {
         $scale = $size / $this->font->unitsPerEm;
-        $glyphs = '';
+        $glyphs = [];
         $at = -$before * $this->width($text, $size) / $scale;
         foreach (mb_str_split($text) as $letter) {
             $codePoint = (int) mb_ord($letter);
             if ($this->font->box($codePoint) !== null) {
-                $glyphs .= sprintf("<use href='#%s' x='%s'/>", $this->font->glyphId($codePoint), self::figure($at));
+                array_push($glyphs, $this->font->painted($codePoint), $at);
             }
             $at += $this->font->advance($codePoint);
         }
+        $transform = sprintf('translate(%s %s)%s scale(%s)', self::figure($x), self::figure($y), $angle === 0.0 ? '' : ' rotate('.self::figure($angle).')', self::figure($scale));
 
-        return sprintf("<g fill='%s' transform='translate(%s %s)%s scale(%s)'>%s</g>", $colour, self::figure($x), self::figure($y), $angle === 0.0 ? '' : ' rotate('.self::figure($angle).')', self::figure($scale), $glyphs);
+        return new Element('g', ['fill' => $colour], $glyphs === [] ? [] : [new Letters($this->font->key, $transform, $glyphs)]);
     }
 
     /** The text, or its beginning with an ellipsis, as far as it fits. */
@@ -54,19 +57,6 @@ final readonly class Lettering
         }
 
         return $text;
-    }
-
-    /** The outlines of all glyphs that a drawing refers to, for its `defs`. */
-    public static function outlines(FontLibrary $fonts, string $body): string
-    {
-        preg_match_all("/href='#([a-z0-9-]+)-([0-9a-f]+)'/", $body, $uses, PREG_SET_ORDER);
-        $defs = [];
-        foreach ($uses as [, $font, $codePoint]) {
-            $defs["$font-$codePoint"] ??= sprintf("<path id='%s-%s' d='%s'/>", $font, $codePoint, $fonts->outlines($font)[(int) hexdec($codePoint)] ?? '');
-        }
-        ksort($defs);
-
-        return $defs === [] ? '' : '<defs>'.implode('', $defs).'</defs>';
     }
 
     private static function figure(float $value): string

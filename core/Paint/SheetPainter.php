@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Paint;
 
+use AllSquare\Core\Geometry\Flip;
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Item\Item;
-use AllSquare\Core\Item\Look;
-use AllSquare\Core\Item\Text\WordPainter;
+use AllSquare\Core\Item\Painting\Element;
+use AllSquare\Core\Item\Painting\Painters;
+use AllSquare\Core\Item\Painting\Painting;
+use AllSquare\Core\Item\Painting\WritesWords;
 use AllSquare\Core\Sheet\Tree;
 use AllSquare\Core\Text\FontFaces;
 use AllSquare\Core\Text\FontLibrary;
@@ -16,12 +19,15 @@ use AllSquare\Core\Text\FontLibrary;
 /** Puts the paintings of items together into one SVG: a whole sheet, or a part of it. */
 final readonly class SheetPainter
 {
+    private Painters $painters;
+
     /**
-     * @param  array<string, string>  $paintings  by item id, as their painters made them
+     * @param  array<string, Painting>  $paintings  by item id, as their painters made them
      * @param  array<string, Rect>  $painted  the box each item paints, by id; what does not meet the view is left out
      */
     public function __construct(private FontLibrary $fonts, private Tree $tree, private array $paintings, private array $painted)
     {
+        $this->painters = new Painters($fonts);
     }
 
     /**
@@ -38,13 +44,14 @@ final readonly class SheetPainter
         [$left, $top] = [Length::whole($area->x * $factor), Length::whole($area->y * $factor)];
         // All that a pixel of the picture touches, which may reach past the area where that does not lie on whole pixels.
         $view = new Rect(($left - 1) / $factor, ($top - 1) / $factor, ($pixels[0] + 2) / $factor, ($pixels[1] + 2) / $factor);
-        $body = $this->children(null, $view, $only);
+        $writer = new SvgWriter;
+        $body = $writer->write($this->children(null, $view, $only));
 
         return sprintf(
             "<svg xmlns='http://www.w3.org/2000/svg' width='%d' height='%d'>%s%s<g transform='matrix(%s 0 0 %s %s %s)'>%s</g></svg>\n",
             $pixels[0],
             $pixels[1],
-            Lettering::outlines($this->fonts, $body),
+            $writer->outlines($this->fonts),
             $background === null ? '' : sprintf("<rect width='%d' height='%d' fill='%s'/>", $pixels[0], $pixels[1], $background),
             self::exact($factor),
             self::exact($factor),
@@ -65,8 +72,8 @@ final readonly class SheetPainter
      */
     public function drawing(Rect $area, array $size, ?string $background, ?array $only = null, ?FontFaces $faces = null): string
     {
-        $words = $faces === null ? null : new WordPainter($this->fonts);
-        $body = $this->children(null, $area, $only, $words);
+        $writer = new SvgWriter;
+        $body = $writer->write($this->children(null, $area, $only, $faces !== null));
         $box = array_map(Length::text(...), array_values($area->toArray()));
 
         return sprintf(
@@ -74,51 +81,80 @@ final readonly class SheetPainter
             $size[0],
             $size[1],
             implode(' ', $box),
-            $words === null || $faces === null ? '' : $this->style($faces, $words, $area, $only),
-            Lettering::outlines($this->fonts, $body),
+            $faces === null ? '' : $this->style($faces, $area, $only),
+            $writer->outlines($this->fonts),
             $background === null ? '' : vsprintf("<rect x='%s' y='%s' width='%s' height='%s' fill='%s'/>", [...$box, $background]),
             $body,
         );
     }
 
-    /** The whole sheet without anything around it, for a drawing in its space; glyphs are left as references. */
-    public function body(): string
+    /** @return list<Element> the whole sheet without anything around it, for a drawing in its space */
+    public function body(): array
     {
         return $this->children(null, new Rect(-1e7, -1e7, 2e7, 2e7), null);
     }
 
-    /** @param  list<string>|null  $only */
-    private function children(?string $parent, Rect $view, ?array $only, ?WordPainter $words = null): string
+    /**
+     * @param  list<string>|null  $only
+     * @param  bool  $asWords  whether words are written as text, where they can be
+     * @return list<Element>
+     */
+    private function children(?string $parent, Rect $view, ?array $only, bool $asWords = false): array
     {
-        $body = '';
+        $painted = [];
         foreach ($this->tree->children($parent) as $item) {
             if ($item->hidden || $item->reference || (isset($this->painted[$item->id]) && ! $this->painted[$item->id]->meets($view))) {
                 continue;
             }
             $isTaken = $only === null || in_array($item->id, $only, true);
-            $inside = match (true) {
-                $item->kind->holdsItems() => $this->children($item->id, $view, $isTaken ? null : $only, $words),
-                ! $isTaken => '',
-                $words !== null && $item->kind->name() === 'text' => $words->svg($item),
-                default => $this->paintings[$item->id] ?? '',
-            };
-            if ($inside !== '') {
-                $body .= sprintf("<g transform='%s'%s>%s</g>", $item->toParent()->toSvg(), $this->opacity($item), $inside);
+            $painting = $isTaken ? $this->paintings[$item->id] ?? new Painting : new Painting;
+            $words = $isTaken && $asWords ? $this->words($item) : null;
+            $inside = [
+                ...$painting->defs,
+                ...$this->mirrored($item, $words === null ? $painting->body : [$words]),
+                ...$this->children($item->id, $view, $isTaken ? null : $only, $asWords),
+                ...$this->mirrored($item, $painting->over),
+            ];
+            if ($inside !== []) {
+                $opacity = $item->number('opacity');
+                $painted[] = new Element('g', ['transform' => $item->toParent()->toSvg()] + ($opacity >= 1.0 ? [] : [$painting->opacityAttribute() => Length::text($opacity)]), $inside);
             }
         }
 
-        return $body;
+        return $painted;
+    }
+
+    /**
+     * What an item paints itself, in the mirror where it is flipped.
+     *
+     * @template T
+     *
+     * @param  list<T>  $elements
+     * @return list<T|Element>
+     */
+    private function mirrored(Item $item, array $elements): array
+    {
+        // @phpstan-ignore argument.type (elements of a painting)
+        return $elements === [] || $item->flip === Flip::None ? $elements : [new Element('g', ['transform' => $item->mirror()->toSvg()], $elements)];
+    }
+
+    private function words(Item $item): ?Element
+    {
+        $painter = $this->painters->of($item);
+
+        return $painter instanceof WritesWords ? $painter->words($item) : null;
     }
 
     /** @param  list<string>|null  $only */
-    private function style(FontFaces $faces, WordPainter $words, Rect $area, ?array $only): string
+    private function style(FontFaces $faces, Rect $area, ?array $only): string
     {
         $used = [];
         foreach ($this->tree->inOrder() as $id) {
             $item = $this->tree->item($id);
+            $painter = $this->painters->of($item);
             $isTaken = $only === null || array_filter($only, fn (string $taken): bool => $taken === $id || $this->tree->isWithin($id, $taken)) !== [];
-            if ($item->kind->name() === 'text' && $isTaken && ! $this->tree->isHidden($id) && ($this->painted[$id] ?? $area)->meets($area)) {
-                foreach ($words->used($item) as $key => $codePoints) {
+            if ($painter instanceof WritesWords && $isTaken && ! $this->tree->isHidden($id) && ($this->painted[$id] ?? $area)->meets($area)) {
+                foreach ($painter->used($item) as $key => $codePoints) {
                     $used[$key] = [...$used[$key] ?? [], ...$codePoints];
                 }
             }
@@ -126,20 +162,6 @@ final readonly class SheetPainter
         ksort($used);
 
         return $used === [] ? '' : '<style>'.$faces->css($used).'</style>';
-    }
-
-    /** A shape that is only filled, or only outlined, needs no picture of its own to be seen through. */
-    private function opacity(Item $item): string
-    {
-        $opacity = $item->number('opacity');
-        $name = match (true) {
-            $item->kind->holdsItems() || $item->kind->name() === 'text' => 'opacity',
-            Look::outline($item) === null => 'fill-opacity',
-            Look::fill($item) === null => 'stroke-opacity',
-            default => 'opacity',
-        };
-
-        return $opacity >= 1.0 ? '' : " $name='".Length::text($opacity)."'";
     }
 
     /** Factors and shifts to the last digit: what is shifted by whole px stays on them. */

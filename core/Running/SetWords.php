@@ -6,7 +6,9 @@ namespace AllSquare\Core\Running;
 
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Spoken;
+use AllSquare\Core\Item\Field\WordsField;
 use AllSquare\Core\Item\Item;
+use AllSquare\Core\Item\Kinds;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\Words;
 
@@ -35,9 +37,9 @@ final class SetWords
                 : 'Took '.Words::of($draft, $ids).' back from being a reference',
             $name === 'hidden' => ($value === true ? 'Hid ' : 'Showed ').Words::of($draft, $ids),
             $name === 'name' && $one !== null => sprintf('Renamed %s to %s', Words::quoted($one), Words::quoted($draft->item($one->id))),
-            $name === 'text' && $one !== null => sprintf('Changed the words of %s', Words::quoted($draft->item($one->id))),
+            (Kinds::fields()[$name] ?? null) instanceof WordsField && $one !== null => sprintf('Changed the words of %s', Words::quoted($draft->item($one->id))),
             $name === 'angle' && $one !== null => sprintf('Turned %s to %s° (was %s°)', Words::quoted($one), Length::text($draft->item($one->id)->angle), Length::text($one->angle)),
-            default => sprintf('Set %s of %s to %s', $named[0], Words::of($draft, $ids), self::kept($draft, $name, $ids) ?? self::value($value)),
+            default => sprintf('Set %s of %s to %s', $named[0], Words::of($draft, $ids), self::kept($draft, $name, $ids) ?? self::said($name, $value)),
         };
     }
 
@@ -57,13 +59,13 @@ final class SetWords
         return count($kept) === 1 ? reset($kept) : null;
     }
 
-    private static function value(mixed $value): string
+    private static function said(string $name, mixed $value): string
     {
-        return match (true) {
-            is_int($value), is_float($value) => Length::text((float) $value),
-            is_string($value) => mb_strimwidth($value, 0, 40, '…'),
-            is_array($value) && is_string($value['colour'] ?? null) => $value['colour'].' '.Length::text(is_numeric($value['weight'] ?? null) ? (float) $value['weight'] : 0.0).' px',
-            default => 'none',
-        };
+        $field = Kinds::fields()[$name] ?? null;
+        if ($field !== null) {
+            return $field->said($field->read($value));
+        }
+
+        return is_int($value) || is_float($value) ? Length::text((float) $value) : (is_string($value) ? mb_strimwidth($value, 0, 40, '…') : 'none');
     }
 }

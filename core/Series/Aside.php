@@ -25,7 +25,7 @@ final readonly class Aside
 
     public static function of(Item $group): self
     {
-        $series = $group->props['series'] ?? null;
+        $series = $group->fields['series'] ?? null;
         $aside = is_array($series) ? $series['aside'] ?? [] : [];
 
         // @phpstan-ignore argument.type (kept by this class)

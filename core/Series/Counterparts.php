@@ -39,7 +39,7 @@ final readonly class Counterparts
      */
     private function along(array $path, Layout $layout, array $members, int $place, string $id): array
     {
-        $kind = $this->tree->item($id)->kind->name();
+        $kind = $this->tree->item($id)->kind;
         $found = [];
         foreach ($members as $at => $member) {
             if ($at === $place || $layout->originalAt($at) !== $layout->originalAt($place)) {
@@ -48,7 +48,7 @@ final readonly class Counterparts
             foreach ($path as $step) {
                 $member = $member === null ? null : ($this->tree->children($member->id)[$step] ?? null);
             }
-            if ($member?->kind->name() === $kind) {
+            if ($member?->kind === $kind) {
                 $found[] = $member->id;
             }
         }

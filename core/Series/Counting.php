@@ -6,7 +6,7 @@ namespace AllSquare\Core\Series;
 
 use AllSquare\Core\Item\Item;
 use AllSquare\Core\Item\Naming;
-use AllSquare\Core\Item\Text\TextFrame;
+use AllSquare\Core\Item\Traits\HasWords;
 use AllSquare\Core\Sheet\Draft;
 
 /** What copies are called and what they say: the same, running figures that count up (01, 02, 03), or a list, one line each. */
@@ -50,20 +50,15 @@ final readonly class Counting
         } elseif ($this->up && $by !== 0) {
             $item = $draft->item($id);
             foreach ($this->texts($draft, $id) as $text) {
-                $this->say($draft, $text, self::counted($text->word('text'), $by));
+                $this->say($draft, $text, self::counted($text->kind instanceof HasWords ? $text->kind->words($text) : '', $by));
             }
-            $draft->put($draft->item($id)->with(['name' => $item->kind->name() === 'text' ? $draft->item($id)->name : self::counted($item->name, $by)]));
+            $draft->put($draft->item($id)->with(['name' => $item->kind instanceof HasWords ? $draft->item($id)->name : self::counted($item->name, $by)]));
         }
     }
 
     private function say(Draft $draft, Item $text, string $words): void
     {
-        $isNamedByWords = $text->name === Naming::ofItem('text', $text->word('text'));
-        $said = $text->withProps(['text' => $words]);
-        if ($isNamedByWords) {
-            $said = $said->with(['name' => Naming::ofItem('text', $words)]);
-        }
-        $draft->put((new TextFrame($draft->fonts))->fitted($said, $draft->sheet()->wholePixels));
+        $draft->put(Naming::saying($text, $words)->fitted($draft->sheet()->wholePixels, $draft->fonts));
     }
 
     /** @return list<Item> the item itself, or those in it, front to back */
@@ -71,6 +66,6 @@ final readonly class Counting
     {
         $all = [$draft->item($id), ...$draft->tree->descendants($id)];
 
-        return array_values(array_filter(array_reverse($all), static fn (Item $item): bool => $item->kind->name() === 'text'));
+        return array_values(array_filter(array_reverse($all), static fn (Item $item): bool => $item->kind instanceof HasWords));
     }
 }

@@ -61,7 +61,7 @@ final readonly class Editing
             $plane->put($plane->item($added)->with(['rank' => (new Ranks($plane))->top(null)]));
         }
         $this->takeOver($plane, $id);
-        $this->draft->put($this->draft->item($id)->withProps(['series' => $aside->kept(Layouts::stored($after, $counting))]));
+        $this->draft->put($this->draft->item($id)->withFields(['series' => $aside->kept(Layouts::stored($after, $counting))]));
         (new GroupFit($this->draft))->fit($id, anew: true);
 
         return [$before, $after];

@@ -72,7 +72,7 @@ final class Layouts
     {
         $kept = self::kept($item);
 
-        return $kept === null ? $item : $item->withProps(['series' => self::read($kept, $fonts)]);
+        return $kept === null ? $item : $item->withFields(['series' => self::read($kept, $fonts)]);
     }
 
     /**
@@ -111,7 +111,7 @@ final class Layouts
         }
         $layout = self::of($group, (new Fields($kept))->count('count'))->scaled($across, $down, $about);
 
-        return $group->withProps(['series' => $layout === null ? null : self::stored($layout, self::counting($group))]);
+        return $group->withFields(['series' => $layout === null ? null : self::stored($layout, self::counting($group))]);
     }
 
     /** @return class-string<Layout> */
@@ -128,7 +128,7 @@ final class Layouts
     /** @return array<string, mixed>|null */
     private static function kept(Item $group): ?array
     {
-        $kept = $group->props['series'] ?? null;
+        $kept = $group->fields['series'] ?? null;
 
         // @phpstan-ignore return.type (kept by this class under names)
         return is_array($kept) ? $kept : null;

@@ -116,10 +116,10 @@ final readonly class Repetition
             }
             $place += isset($isMember[$sibling->id]) ? 0 : 1;
         }
-        $kind = Kinds::named('group');
+        $kind = Kinds::ofGroups();
         $group = new Item(
             $this->draft->nextId(), null, 0, $kind, ucfirst($this->layout::word()), new Rect(0.0, 0.0, 0.0, 0.0), 0.0, false, false,
-            [...$kind->properties(), 'series' => Layouts::stored($this->layout, $this->counting)],
+            [...$kind->fields()->defaults, 'series' => Layouts::stored($this->layout, $this->counting)],
         );
         $this->draft->add($group);
         $rehousing = new Reparenting($this->draft);

@@ -76,7 +76,7 @@ final readonly class StepLayout implements Layout
             $model = $draft->item($original);
             $in = 2 * $step * $this->inset;
             if ($in !== 0.0 || ! Length::same($draft->item($id)->frame->w, $model->frame->w) || ! Length::same($draft->item($id)->frame->h, $model->frame->h)) {
-                [$w, $h] = [$model->frame->w - $in, $model->kind->name() === 'line' ? 0.0 : $model->frame->h - $in];
+                [$w, $h] = [$model->frame->w - $in, $model->isFlat() ? 0.0 : $model->frame->h - $in];
                 if ($w < Length::SAME || ($h < Length::SAME && $model->frame->h >= Length::SAME)) {
                     throw Refusal::because(sprintf('With an inset of %s, %s.', Spoken::length($this->inset), match ($step) {
                         1 => 'nothing is left of the first copy',

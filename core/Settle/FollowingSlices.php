@@ -61,7 +61,7 @@ final class FollowingSlices implements Settler
     {
         $tree = $draft->tree;
 
-        return $tree->has($item) && (! $tree->item($item)->kind->holdsItems() || $tree->children($item) !== []);
+        return $tree->has($item) && (! $tree->item($item)->isFramedByItems() || $tree->children($item) !== []);
     }
 
     /** @param  array<array-key, int>  $groups  by id */

@@ -17,7 +17,7 @@ final class SeriesNumbers implements Settler
                 continue;
             }
             $group = $draft->item($change->group);
-            $draft->put($change->mirrored ? $group->withProps(['series' => null]) : Layouts::scaled($group, $change->across, $change->down, $change->about));
+            $draft->put($change->mirrored ? $group->withFields(['series' => null]) : Layouts::scaled($group, $change->across, $change->down, $change->about));
         }
     }
 }

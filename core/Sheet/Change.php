@@ -56,7 +56,7 @@ final readonly class Change
     {
         return array_map(strval(...), array_keys(array_filter(
             $this->items,
-            static fn (array $pair): bool => $pair[0] !== null && $pair[1] !== null && $pair[1]->kind->holdsItems() && $pair[0]->sharesSpaceWith($pair[1]),
+            static fn (array $pair): bool => $pair[0] !== null && $pair[1] !== null && $pair[1]->holdsItems() && $pair[0]->sharesSpaceWith($pair[1]),
         )));
     }
 

@@ -10,10 +10,10 @@ use AllSquare\Core\Geometry\Rect;
 final readonly class Placed
 {
     /**
-     * @param  bool  $isGroup  a plain group, which is never what something lies on when insets are measured
+     * @param  bool  $isGround  whether something can lie on it, which it never does on a plain group
      * @param  float|null  $baseline  the first line of letters that stand upright, px from the top of the sheet
      */
-    public function __construct(public string $id, public ?string $parent, public Rect $box, public bool $isGroup, public ?float $baseline = null)
+    public function __construct(public string $id, public ?string $parent, public Rect $box, public bool $isGround, public ?float $baseline = null)
     {
     }
 }

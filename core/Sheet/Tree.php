@@ -65,7 +65,7 @@ final class Tree
             $this->children[$item->parent ?? ''][$item->id] = true;
             unset($this->sorted[$item->parent ?? '']);
         }
-        if ($before === null || $item->kind->holdsItems()) {
+        if ($before === null || $item->holdsItems()) {
             $this->matrices = [];
         }
     }

@@ -6,7 +6,7 @@ namespace AllSquare\Core\Slice;
 
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Item\Item;
-use AllSquare\Core\Item\Look;
+use AllSquare\Core\Item\Traits\PaintsNothing;
 use AllSquare\Core\Sheet\Slice;
 use AllSquare\Core\Sheet\Tree;
 
@@ -16,7 +16,7 @@ final class Areas
     /** @var list<Rect>|null what is painted on the sheet, each thing by itself */
     private ?array $everything = null;
 
-    /** @param  array<string, Rect>  $painted  the box each item paints, by id */
+    /** @param  array<string, Rect>  $painted  the box that each item paints, by id; of those that paint anything */
     public function __construct(private readonly Tree $tree, private readonly array $painted)
     {
     }
@@ -74,11 +74,10 @@ final class Areas
         if ($this->tree->isHidden($id) || $this->tree->isReference($id)) {
             return [];
         }
-        if ($item->kind->holdsItems()) {
+        if ($item->kind instanceof PaintsNothing) {
             return array_merge(...array_map(fn (Item $child): array => $this->paintedBy($child->id), $this->tree->children($id)), ...[[]]);
         }
-        $paints = ! Look::paintsNothing($item) && ($item->kind->name() !== 'text' || trim($item->word('text')) !== '');
 
-        return $paints && isset($this->painted[$id]) ? [$this->painted[$id]] : [];
+        return isset($this->painted[$id]) ? [$this->painted[$id]] : [];
     }
 }

@@ -30,7 +30,7 @@ final readonly class Plane
         $items = array_map(static fn (Slice $slice): Item => new Item($slice->id, null, $slice->rank, new PlacedSlice, $slice->name, $slice->box, 0.0, false, false, []), $slices);
         $plan = null;
         if ($among) {
-            $boxes = array_map(static fn (Slice $slice): Placed => new Placed($slice->id, null, $slice->box, false), Belongings::inOrder($slices));
+            $boxes = array_map(static fn (Slice $slice): Placed => new Placed($slice->id, null, $slice->box, true), Belongings::inOrder($slices));
             $plan = Plan::ofSeen([...Planning::before($this->draft, By::Frame)->placed, ...$boxes]);
         }
 

@@ -46,7 +46,7 @@ final class Vectors
             $scene = $random->scene;
             $scene->run('add-guide', [], ['axis' => 'x', 'at' => $random->number(0, 900)]);
             $scene->run('set-grid', [], ['columns' => ['count' => $random->number(2, 6), 'gutter' => 12], 'baseline' => 24, 'module' => $random->maybe(40) ? 16 : null]);
-            $placed = array_values(array_filter(Planning::before($scene->draft(), By::Frame)->placed, static fn ($one): bool => ! $one->isGroup));
+            $placed = array_values(array_filter(Planning::before($scene->draft(), By::Frame)->placed, static fn ($one): bool => $one->isGround));
             if ($placed === []) {
                 continue;
             }
@@ -94,7 +94,7 @@ final class Vectors
                 $isClear = true;
                 foreach (array_reverse($tree->inOrder()) as $id) {
                     $item = $tree->item($id);
-                    if ($item->kind->holdsItems() || $tree->isHidden($id) || $tree->isLocked($id)) {
+                    if ($item->holdsItems() || $tree->isHidden($id) || $tree->isLocked($id)) {
                         continue;
                     }
                     $inside = self::inside($item, $tree->toSheet($item->parent)->after($item->toParent())->inverse()->apply($point));
@@ -126,7 +126,7 @@ final class Vectors
             return null;
         }
         if ($item->kind->name() !== 'round') {
-            return $item->kind->name() === 'line' ? null : true;
+            return $item->isFlat() ? null : true;
         }
         $ratio = hypot(($at->x - $w / 2) / ($w / 2), ($at->y - $h / 2) / ($h / 2));
         $room = abs($ratio - 1) * min($w, $h) / 2;
@@ -140,8 +140,8 @@ final class Vectors
         return [
             'id' => $item->id, 'kind' => $item->kind->name(), 'name' => $item->name, 'parent' => $item->parent, 'order' => $item->rank, 'frame' => $item->frame->toArray(), 'angle' => $item->angle,
             'bounds' => $bounds->toArray(), 'ink' => $ink->toArray(), 'locked' => $item->locked, 'hidden' => $item->hidden, 'reference' => $item->reference,
-            ...array_intersect_key($item->props, ['fill' => 1, 'outline' => 1, 'opacity' => 1]),
-            ...($item->kind->holdsItems() ? ['origin' => ['x' => $item->origin->x, 'y' => $item->origin->y]] : []),
+            ...array_intersect_key($item->fields, ['fill' => 1, 'outline' => 1, 'opacity' => 1]),
+            ...($item->holdsItems() ? ['origin' => ['x' => $item->origin->x, 'y' => $item->origin->y]] : []),
         ];
     }
 

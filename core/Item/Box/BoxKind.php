@@ -4,11 +4,20 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Item\Box;
 
+use AllSquare\Core\Item\Field\Fields;
 use AllSquare\Core\Item\Kind;
+use AllSquare\Core\Item\Look\Look;
+use AllSquare\Core\Item\Painting\Painter;
+use AllSquare\Core\Item\Tool;
+use AllSquare\Core\Item\Traits\Closed;
+use AllSquare\Core\Item\Traits\Symmetric;
+use AllSquare\Core\Text\FontLibrary;
 
 /** A rectangle, its corners rounded by one radius if wished. */
-final class BoxKind implements Kind
+final class BoxKind implements Closed, Kind, Symmetric
 {
+    private Fields $fields;
+
     public function name(): string
     {
         return 'box';
@@ -19,13 +28,23 @@ final class BoxKind implements Kind
         return $count === 1 ? 'box' : 'boxes';
     }
 
-    public function properties(): array
+    public function icon(): string
     {
-        return ['fill' => '#dfeaec', 'outline' => null, 'radius' => 0.0, 'opacity' => 1.0];
+        return 'M2 3h10v8H2z';
     }
 
-    public function holdsItems(): bool
+    public function tool(): Tool
     {
-        return false;
+        return new Tool(1, 'Box', 'Drag from corner to corner; Shift makes a square. Enter puts one in the middle', 'M3 4.500h16v13H3z', 160.0, 120.0);
+    }
+
+    public function fields(): Fields
+    {
+        return $this->fields ??= new Fields(Look::fillField('#dfeaec'), Look::outlineField(), Look::radiusField(), Look::opacityField());
+    }
+
+    public function painter(FontLibrary $fonts): Painter
+    {
+        return new BoxPainter;
     }
 }

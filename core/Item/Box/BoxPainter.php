@@ -10,27 +10,32 @@ use AllSquare\Core\Geometry\Matrix;
 use AllSquare\Core\Geometry\Point;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Item\Item;
-use AllSquare\Core\Item\Look;
-use AllSquare\Core\Item\Painter;
+use AllSquare\Core\Item\Look\Look;
+use AllSquare\Core\Item\Painting\Branch;
+use AllSquare\Core\Item\Painting\Element;
+use AllSquare\Core\Item\Painting\Hit;
+use AllSquare\Core\Item\Painting\Painter;
+use AllSquare\Core\Item\Painting\Painting;
 
-final class BoxPainter implements Painter
+final class BoxPainter extends Painter
 {
-    public function svg(Item $item): string
+    public function paint(Branch $branch): Painting
     {
+        $item = $branch->item();
         $radius = $this->radius($item);
+        [$w, $h, $r] = array_map(Length::text(...), [$item->frame->w, $item->frame->h, $radius]);
+        $rect = new Element('rect', ['width' => $w, 'height' => $h] + ($radius > 0 ? ['rx' => $r] : []) + Look::attributes($item));
+        $path = $radius > 0
+            ? sprintf('M%1$s 0H%2$sA%1$s %1$s 0 0 1 %3$s %1$sV%4$sA%1$s %1$s 0 0 1 %2$s %5$sH%1$sA%1$s %1$s 0 0 1 0 %4$sV%1$sA%1$s %1$s 0 0 1 %1$s 0Z', $r, Length::text($item->frame->w - $radius), $w, Length::text($item->frame->h - $radius), $h)
+            : "M0 0H{$w}V{$h}H0Z";
 
-        return sprintf(
-            "<rect width='%s' height='%s'%s%s/>",
-            Length::text($item->frame->w),
-            Length::text($item->frame->h),
-            $radius > 0 ? " rx='".Length::text($radius)."'" : '',
-            Look::attributes($item),
-        );
+        return new Painting([$rect], new Hit($path, Look::fill($item) !== null, Look::outline($item)->weight ?? 0.0));
     }
 
     /** A rounded box is a smaller box with a circle run round it, so its extent is that box's plus the radius. */
-    public function ink(Item $item, Matrix $toSheet): ?Rect
+    public function ink(Branch $branch, Matrix $toSpace): ?Rect
     {
+        $item = $branch->item();
         [$w, $h, $reach] = [$item->frame->w, $item->frame->h, Look::reach($item)];
         if ($w <= 0 || $h <= 0 || Look::paintsNothing($item)) {
             return null;
@@ -39,9 +44,9 @@ final class BoxPainter implements Painter
         $round = $radius > 0 ? $radius + $reach : 0.0;
         $a = $w / 2 + $reach - $round;
         $b = $h / 2 + $reach - $round;
-        $cos = abs(Angle::cos($toSheet->angle));
-        $sin = abs(Angle::sin($toSheet->angle));
-        $centre = $toSheet->apply(new Point($w / 2, $h / 2));
+        $cos = abs(Angle::cos($toSpace->angle));
+        $sin = abs(Angle::sin($toSpace->angle));
+        $centre = $toSpace->apply(new Point($w / 2, $h / 2));
         $across = $a * $cos + $b * $sin + $round;
         $down = $a * $sin + $b * $cos + $round;
 

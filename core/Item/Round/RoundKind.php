@@ -4,11 +4,20 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Item\Round;
 
+use AllSquare\Core\Item\Field\Fields;
 use AllSquare\Core\Item\Kind;
+use AllSquare\Core\Item\Look\Look;
+use AllSquare\Core\Item\Painting\Painter;
+use AllSquare\Core\Item\Tool;
+use AllSquare\Core\Item\Traits\Closed;
+use AllSquare\Core\Item\Traits\Symmetric;
+use AllSquare\Core\Text\FontLibrary;
 
 /** An ellipse that fills its frame; a circle in a square frame. */
-final class RoundKind implements Kind
+final class RoundKind implements Closed, Kind, Symmetric
 {
+    private Fields $fields;
+
     public function name(): string
     {
         return 'round';
@@ -19,13 +28,23 @@ final class RoundKind implements Kind
         return $count === 1 ? 'round' : 'rounds';
     }
 
-    public function properties(): array
+    public function icon(): string
     {
-        return ['fill' => '#7fa7b0', 'outline' => null, 'opacity' => 1.0];
+        return 'M2 7a5 4.500 0 1 0 10 0a5 4.500 0 1 0-10 0z';
     }
 
-    public function holdsItems(): bool
+    public function tool(): Tool
     {
-        return false;
+        return new Tool(2, 'Round', 'Drag from corner to corner; Shift makes a circle. Enter puts one in the middle', 'M3 11a8 6.500 0 1 0 16 0a8 6.500 0 1 0-16 0z', 120.0, 120.0, 'ellipse');
+    }
+
+    public function fields(): Fields
+    {
+        return $this->fields ??= new Fields(Look::fillField('#7fa7b0'), Look::outlineField(), Look::opacityField());
+    }
+
+    public function painter(FontLibrary $fonts): Painter
+    {
+        return new RoundPainter;
     }
 }

@@ -5,72 +5,85 @@ declare(strict_types=1);
 namespace AllSquare\Core\Item\Text;
 
 use AllSquare\Core\Geometry\Angle;
+use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Matrix;
 use AllSquare\Core\Geometry\OutlineBounds;
 use AllSquare\Core\Geometry\Point;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Item\Item;
-use AllSquare\Core\Item\Look;
-use AllSquare\Core\Item\Painter;
+use AllSquare\Core\Item\Look\Look;
+use AllSquare\Core\Item\Painting\Branch;
+use AllSquare\Core\Item\Painting\Element;
+use AllSquare\Core\Item\Painting\Hit;
+use AllSquare\Core\Item\Painting\Letters;
+use AllSquare\Core\Item\Painting\Painter;
+use AllSquare\Core\Item\Painting\Painting;
+use AllSquare\Core\Item\Painting\WritesWords;
 use AllSquare\Core\Text\FontLibrary;
 use AllSquare\Core\Text\TextLine;
 use AllSquare\Core\Text\TextStyle;
-use ArrayObject;
 
-/**
- * Paints a text as its glyphs' outlines. What is stored refers to glyphs by id, one `use` each, in font units;
- * whoever shows it has the outlines (FontLibrary::outlines) under these ids.
- */
-final readonly class TextPainter implements Painter
+/** Paints a text as its glyphs' outlines, which whoever shows it has by their font and code point (FontLibrary::outlines). */
+final class TextPainter extends Painter implements WritesWords
 {
-    private TextFrame $frames;
+    private readonly TextFrame $frames;
 
-    /** @var ArrayObject<string, Rect|null> boxes of turned glyphs in font units, by font, glyph and angle */
-    private ArrayObject $turned;
+    private readonly WordPainter $words;
 
-    /** @var ArrayObject<string, Rect|null> boxes of texts about their own corner, by what they say and how, and the angle */
-    private ArrayObject $boxes;
+    /** @var array<string, Rect|null> boxes of turned glyphs in font units, by font, glyph and turn */
+    private array $turned = [];
 
-    public function __construct(private FontLibrary $fonts)
+    /** @var array<string, Rect|null> boxes of texts about their own corner, by what they say and how, and the turn */
+    private array $boxes = [];
+
+    public function __construct(private readonly FontLibrary $fonts)
     {
         $this->frames = new TextFrame($fonts);
-        /** @var ArrayObject<string, Rect|null> $turned */
-        $turned = new ArrayObject;
-        $this->turned = $turned;
-        /** @var ArrayObject<string, Rect|null> $boxes */
-        $boxes = new ArrayObject;
-        $this->boxes = $boxes;
+        $this->words = new WordPainter($fonts);
     }
 
-    public function svg(Item $item): string
+    public function paint(Branch $branch): Painting
     {
+        $item = $branch->item();
         $style = $this->frames->style($item);
-        $scale = self::figure($style->scale());
-        $lines = '';
+        $scale = Length::digits($style->scale(), 6);
+        $lines = [];
         foreach ($this->placed($item, $style) as [$line, $start]) {
-            $glyphs = '';
+            $glyphs = [];
             foreach ($line->glyphs as [$codePoint, $x]) {
                 if ($style->font->box($codePoint) !== null) {
-                    $glyphs .= "<use href='#{$style->font->glyphId($codePoint)}' x='$x'/>";
+                    array_push($glyphs, $style->font->painted($codePoint), $x);
                 }
             }
-            if ($glyphs !== '') {
-                $lines .= sprintf("<g transform='translate(%s %s)scale(%s)'>%s</g>", self::figure($start->x), self::figure($start->y), $scale, $glyphs);
+            if ($glyphs !== []) {
+                $lines[] = new Letters($style->font->key, sprintf('translate(%s %s)scale(%s)', Length::digits($start->x, 6), Length::digits($start->y, 6), $scale), $glyphs);
             }
         }
+        [$w, $h] = [Length::text($item->frame->w), Length::text($item->frame->h)];
 
-        return $lines === '' ? '' : "<g fill='".(Look::fill($item) ?? 'none')."'>$lines</g>";
+        return new Painting($lines === [] ? [] : [new Element('g', ['fill' => Look::fill($item)->hex ?? 'none'], $lines)], new Hit("M0 0H{$w}V{$h}H0Z", true));
     }
 
-    public function ink(Item $item, Matrix $toSheet): ?Rect
+    public function words(Item $item): ?Element
     {
+        return $this->words->element($item);
+    }
+
+    public function used(Item $item): array
+    {
+        return $this->words->used($item);
+    }
+
+    public function ink(Branch $branch, Matrix $toSpace): ?Rect
+    {
+        $item = $branch->item();
         if (Look::paintsNothing($item)) {
             return null;
         }
-        $origin = $toSheet->apply(new Point(0.0, 0.0));
-        $key = json_encode([$item->props, $item->frame->w, $toSheet->angle], JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE);
-        if (! $this->boxes->offsetExists($key)) {
-            $this->boxes[$key] = $this->box($item, Matrix::turnAbout(new Point(0.0, 0.0), $toSheet->angle));
+        $origin = $toSpace->apply(new Point(0.0, 0.0));
+        $key = json_encode([$item->fields, $item->frame->w, $toSpace->angle, $toSpace->flipped], JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE);
+        if (! array_key_exists($key, $this->boxes)) {
+            $this->boxes[$key] = $this->box($item, $toSpace->unmoved());
         }
 
         return $this->boxes[$key]?->moved($origin->x, $origin->y);
@@ -128,7 +141,7 @@ final readonly class TextPainter implements Painter
         $scale = $style->scale();
         $boxes = [];
         foreach ($line->glyphs as [$codePoint, $x]) {
-            $box = $this->turnedGlyph($style, $style->font->painted($codePoint), $toSheet->angle);
+            $box = $this->turnedGlyph($style, $style->font->painted($codePoint), $toSheet);
             if ($box !== null) {
                 $at = $toSheet->apply($start->plus(new Point($x * $scale, 0.0)));
                 $boxes[] = new Rect($at->x + $box->x * $scale, $at->y + $box->y * $scale, $box->w * $scale, $box->h * $scale);
@@ -138,18 +151,13 @@ final readonly class TextPainter implements Painter
         return Rect::unionOf($boxes);
     }
 
-    private function turnedGlyph(TextStyle $style, int $glyph, float $angle): ?Rect
+    private function turnedGlyph(TextStyle $style, int $glyph, Matrix $turn): ?Rect
     {
-        $key = "{$style->font->key} $glyph $angle";
-        if (! $this->turned->offsetExists($key)) {
-            $this->turned[$key] = OutlineBounds::of($this->fonts->outlines($style->font->key)[$glyph] ?? '', $angle);
+        $key = "{$style->font->key} $glyph $turn->angle $turn->flipped";
+        if (! array_key_exists($key, $this->turned)) {
+            $this->turned[$key] = OutlineBounds::of($this->fonts->outlines($style->font->key)[$glyph] ?? '', $turn->unmoved());
         }
 
         return $this->turned[$key];
-    }
-
-    private static function figure(float $value): string
-    {
-        return rtrim(rtrim(number_format($value, 6, '.', ''), '0'), '.');
     }
 }

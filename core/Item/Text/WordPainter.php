@@ -6,7 +6,8 @@ namespace AllSquare\Core\Item\Text;
 
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Item\Item;
-use AllSquare\Core\Item\Look;
+use AllSquare\Core\Item\Look\Look;
+use AllSquare\Core\Item\Painting\Element;
 use AllSquare\Core\Text\FontLibrary;
 use AllSquare\Core\Text\TextLine;
 use AllSquare\Core\Text\TextStyle;
@@ -24,21 +25,22 @@ final readonly class WordPainter
         $this->frames = new TextFrame($fonts);
     }
 
-    public function svg(Item $item): string
+    /** @return Element|null null where there is nothing to read */
+    public function element(Item $item): ?Element
     {
         $style = $this->frames->style($item);
-        $lines = '';
+        $lines = [];
         foreach ($this->frames->lines($item) as $i => $line) {
             $start = ($item->frame->w - $line->advance * $style->scale()) * $style->align->before();
             foreach ($this->runs($line, $style) as [$x, $words]) {
-                $lines .= sprintf("<tspan x='%s' y='%s'>%s</tspan>", self::figure($start + $x * $style->scale()), self::figure($style->baseline() + $i * $style->leading()), htmlspecialchars($words, ENT_QUOTES | ENT_XML1));
+                $lines[] = new Element('tspan', ['x' => Length::digits($start + $x * $style->scale(), 6), 'y' => Length::digits($style->baseline() + $i * $style->leading(), 6)], [$words]);
             }
         }
 
-        return $lines === '' ? '' : sprintf(
-            "<text font-family='%s' font-weight='%d' font-size='%s' fill='%s' style='white-space:pre;font-kerning:none;font-variant-ligatures:none'>%s</text>",
-            $style->font->family, $style->font->weight, self::figure($style->size), Look::fill($item) ?? 'none', $lines,
-        );
+        return $lines === [] ? null : new Element('text', [
+            'font-family' => $style->font->family, 'font-weight' => (string) $style->font->weight, 'font-size' => Length::digits($style->size, 6), 'fill' => Look::fill($item)->hex ?? 'none',
+            'style' => 'white-space:pre;font-kerning:none;font-variant-ligatures:none',
+        ], $lines);
     }
 
     /** @return array<string, list<int>> the code points it paints, by the key of their font */
@@ -81,10 +83,5 @@ final readonly class WordPainter
         }
 
         return $runs;
-    }
-
-    private static function figure(float $value): string
-    {
-        return Length::digits($value, 6);
     }
 }

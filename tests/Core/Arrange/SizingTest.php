@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Arrange;
 
 use AllSquare\Core\Arrange\Ranks;
+use AllSquare\Core\Item\Look\Look;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Sheet\Tree;
 use PHPUnit\Framework\TestCase;
@@ -74,7 +75,7 @@ final class SizingTest extends TestCase
         $scene->run('resize', [$text], ['handle' => 'right', 'dx' => 300]);
         self::assertSame(400.0, $scene->bounds($text)->w);
         self::assertLessThan($high, $scene->bounds($text)->h);
-        self::assertSame(16.0, $scene->items[$text]->props['size'], 'the letters are as large as they were');
+        self::assertSame(16.0, $scene->items[$text]->fields['size'], 'the letters are as large as they were');
     }
 
     public function test_a_text_in_a_sized_group_takes_its_part_of_the_size_and_no_more(): void
@@ -90,9 +91,9 @@ final class SizingTest extends TestCase
     {
         $scene = Scene::of(4000, 4000)->put('a', 0, 0, 1, 1, ['radius' => 90.0, 'outline' => ['colour' => '#000000', 'weight' => 8.0]]);
         $scene->run('resize', ['a'], ['handle' => 'bottom-right', 'dx' => 99, 'dy' => 99, 'scale_looks' => true]);
-        self::assertSame([9000.0, 800.0], [$scene->items['a']->props['radius'], $scene->items['a']->props['outline']['weight'] ?? null]);
+        self::assertSame([9000.0, 800.0], [$scene->items['a']->fields['radius'], Look::outline($scene->items['a'])?->weight]);
         $scene->run('resize', ['a'], ['handle' => 'bottom-right', 'dx' => 100, 'dy' => 100, 'scale_looks' => true]);
-        self::assertSame([10_000.0, 1000.0], [$scene->items['a']->props['radius'], $scene->items['a']->props['outline']['weight'] ?? null]);
+        self::assertSame([10_000.0, 1000.0], [$scene->items['a']->fields['radius'], Look::outline($scene->items['a'])?->weight]);
     }
 
     public function test_putting_things_between_two_others_many_times_keeps_the_order(): void

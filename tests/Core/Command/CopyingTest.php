@@ -34,7 +34,7 @@ final class CopyingTest extends TestCase
     /** @return array<string, mixed> as it lies on the clipboard */
     private function cut(Item $item): array
     {
-        return ['id' => $item->id, 'kind' => $item->kind->name(), 'name' => $item->name, 'parent' => $item->parent, 'frame' => $item->frame->toArray(), 'angle' => $item->angle, 'hidden' => $item->hidden, ...$item->props];
+        return ['id' => $item->id, 'kind' => $item->kind->name(), 'name' => $item->name, 'parent' => $item->parent, 'frame' => $item->frame->toArray(), 'angle' => $item->angle, 'hidden' => $item->hidden, ...$item->fields];
     }
 
     public function test_copies_land_directly_above_their_sources(): void

@@ -7,6 +7,7 @@ namespace Tests\Core\Command;
 use AllSquare\Core\Geometry\Unit;
 use AllSquare\Core\Item\By;
 use AllSquare\Core\Item\Item;
+use AllSquare\Core\Item\Look\Look;
 use AllSquare\Core\Measure\Ledger;
 use AllSquare\Core\Measure\Planning;
 use AllSquare\Core\Refusal;
@@ -75,7 +76,7 @@ final class KeptRulesTest extends TestCase
             $scene->put($name, $i * 50, 10, 40, 30, ['name' => $name, 'fill' => "#00000$i"]);
         }
         $block = $scene->run('block', ['p0', 'p1', 'p2', 'p3'], ['columns' => 2, 'column_gap' => 8, 'row_gap' => 8, 'series' => true])->report->selection[0];
-        $looks = fn (): array => array_map(static fn (Item $item): array => [$item->name, $item->props['fill'], $item->frame->toArray()], $scene->draft()->tree->children($block));
+        $looks = fn (): array => array_map(static fn (Item $item): array => [$item->name, Look::fill($item)?->hex, $item->frame->toArray()], $scene->draft()->tree->children($block));
         $before = $looks();
         foreach ([[1, 2, 4], [3, 1, 4], [2, 4]] as $counts) {
             foreach ($counts as $count) {
@@ -83,7 +84,7 @@ final class KeptRulesTest extends TestCase
                 self::assertSame(array_slice($before, 0, $count), $looks());
             }
         }
-        self::assertArrayNotHasKey('aside', (array) $scene->items[$block]->props['series']);
+        self::assertArrayNotHasKey('aside', (array) $scene->items[$block]->fields['series']);
     }
 
     public function test_a_ring_of_three_originals_gets_smaller_and_grows_again(): void

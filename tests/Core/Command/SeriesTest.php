@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Command;
 
+use AllSquare\Core\Item\Look\Look;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Sheet\Margins;
 use AllSquare\Core\Sheet\Tree;
@@ -125,7 +126,7 @@ final class SeriesTest extends TestCase
         $group = $scene->run('block', ['a', 'b'], ['columns' => 2, 'rows' => 3, 'copies' => 'fill', 'series' => true])->report->selection[0];
         $members = $this->members($scene, $group);
         $done = $scene->run('set', [$members[2]], ['fill' => '#123456']);
-        $fills = array_map(static fn (string $id): string => $scene->items[$id]->word('fill'), $members);
+        $fills = array_map(static fn (string $id): string => Look::fill($scene->items[$id])?->hex, $members);
         self::assertSame(['#123456', '#7fa7b0', '#123456', '#7fa7b0', '#123456', '#7fa7b0'], $fills);
         self::assertStringContainsString('and 2 more of the series', $done->report->summary);
     }
@@ -135,11 +136,11 @@ final class SeriesTest extends TestCase
         $scene = Scene::of()->put('a', 0, 0, 40, 40);
         $group = $scene->run('block', ['a'], ['columns' => 3, 'rows' => 2, 'column_gap' => 10, 'row_gap' => 10, 'copies' => 'fill', 'series' => true])->report->selection[0];
         $scene->run('place', [$group], ['w' => 280, 'h' => 180]);
-        self::assertSame(20.0, $scene->items[$group]->props['series']['column_gap']);
+        self::assertSame(20.0, $scene->items[$group]->fields['series']['column_gap']);
         $scene->run('set-series', [$group], ['rows' => 3]);
         self::assertEquals(['x' => 0.0, 'y' => 0.0, 'w' => 280.0, 'h' => 280.0], $scene->bounds($group)->toArray());
         $scene->run('mirror', [$group], ['axis' => 'x']);
-        self::assertNull($scene->items[$group]->props['series']);
+        self::assertNull($scene->items[$group]->fields['series']);
     }
 
     /** @return array<string, array{string, array<string, mixed>, string}> */

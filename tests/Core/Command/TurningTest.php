@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Command;
 
+use AllSquare\Core\Item\Look\Look;
 use AllSquare\Core\Refusal;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Scene;
@@ -82,7 +83,7 @@ final class TurningTest extends TestCase
                 ->put('t', 10, 10, 60, 20, ['parent' => 'g', 'kind' => 'text', 'text' => 'Holm', 'size' => 10.0, 'grow' => 'none'])->settled();
             $scene->run('resize', ['g'], ['handle' => 'bottom-right', 'dx' => 100, 'dy' => 100, 'scale_looks' => $wished]);
             self::assertSame(200.0, $scene->bounds('a')->w);
-            self::assertSame($wished ? [16.0, 4.0, 20.0] : [8.0, 2.0, 10.0], [$scene->items['a']->number('radius'), $scene->items['a']->props['outline']['weight'], $scene->items['t']->number('size')]);
+            self::assertSame($wished ? [16.0, 4.0, 20.0] : [8.0, 2.0, 10.0], [$scene->items['a']->number('radius'), Look::outline($scene->items['a'])?->weight, $scene->items['t']->number('size')]);
         }
     }
 }

@@ -61,7 +61,7 @@ final class BoxesTest extends TestCase
             ->settled();
         $scene->run('set', ['a'], ['hidden' => true]);
         self::assertEquals(new Rect(10, 20, 30, 40), $scene->bounds('g'));
-        self::assertTrue($scene->boxes()->isEmptyGroup('g'));
+        self::assertTrue($scene->boxes()->showsNothing('g'));
         $done = $scene->run('align', ['g', 'b'], ['edge' => 'right', 'to' => 'sheet']);
         self::assertSame(['b'], array_column($done->report->details['moved'], 'id'));
         self::assertSame(10.0, $scene->bounds('g')->x);
@@ -109,7 +109,7 @@ final class BoxesTest extends TestCase
         self::assertEqualsCanonicalizing(['a', 'b', 'g'], Derivation::affected($tree, ['g']));
         self::assertEqualsCanonicalizing(['g'], Derivation::affected($tree, ['g'], ['g']), 'a group that was only refitted leaves what is in it alone');
         $derived = (new Derivation($tree, Fonts::library()))->of('a');
-        self::assertNotNull($derived->svg);
-        self::assertNull((new Derivation($tree, Fonts::library()))->of('a', $derived->paintHash)->svg, 'a known painting is not painted again');
+        self::assertNotNull($derived->painting);
+        self::assertNull((new Derivation($tree, Fonts::library()))->of('a', $derived->paintHash)->painting, 'a known painting is not painted again');
     }
 }

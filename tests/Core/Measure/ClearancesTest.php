@@ -98,7 +98,7 @@ final class ClearancesTest extends TestCase
     {
         foreach (RandomScene::seeds(60) as $seed) {
             $random = new RandomScene($seed);
-            $free = array_values(array_filter($random->items(), fn ($item): bool => ! $random->scene->draft()->tree->isLocked($item->id) && ! $random->scene->boxes()->isEmptyGroup($item->id)));
+            $free = array_values(array_filter($random->items(), fn ($item): bool => ! $random->scene->draft()->tree->isLocked($item->id) && ! $random->scene->boxes()->showsNothing($item->id)));
             if ($free === []) {
                 continue;
             }

@@ -144,7 +144,7 @@ final class LedgerTest extends TestCase
             foreach ($plan->placed as $i => $one) {
                 $best = null;
                 foreach ($plan->placed as $j => $under) {
-                    if ($plan->ends[$j] < $i && ! $under->isGroup && $under->box->contains($one->box) && ($best === null || $under->box->area() <= $plan->placed[$best]->box->area())) {
+                    if ($plan->ends[$j] < $i && $under->isGround && $under->box->contains($one->box) && ($best === null || $under->box->area() <= $plan->placed[$best]->box->area())) {
                         $best = $j;
                     }
                 }

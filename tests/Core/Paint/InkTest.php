@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Paint;
 
-use AllSquare\Core\Item\Painters;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Tests\Core\Support\Fonts;
 use Tests\Core\Support\Scene;
 
 /** The box round what is really painted. */
@@ -82,7 +80,6 @@ final class InkTest extends TestCase
     public function test_halves_of_thousandths_are_painted_as_they_are(): void
     {
         $scene = Scene::of()->put('r', 0, 0, 10.125, 4, ['kind' => 'round']);
-        $svg = (new Painters(Fonts::library()))->of($scene->items['r'])->svg($scene->items['r']);
-        self::assertStringContainsString("cx='5.0625' cy='2' rx='5.0625' ry='2'", $svg);
+        self::assertStringContainsString("cx='5.0625' cy='2' rx='5.0625' ry='2'", $scene->svg('r'));
     }
 }

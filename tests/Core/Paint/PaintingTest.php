@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Tests\Core\Paint;
 
 use AllSquare\Core\Geometry\Rect;
-use AllSquare\Core\Item\Painters;
+use AllSquare\Core\Item\Painting\Painters;
+use AllSquare\Core\Item\Painting\Painting;
 use AllSquare\Core\Paint\SheetPainter;
 use AllSquare\Core\Sheet\Tree;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -20,10 +21,8 @@ final class PaintingTest extends TestCase
     public function test_paintings_are_in_the_items_own_space_without_place_and_angle(): void
     {
         $scene = Scene::of()->put('a', 10, 20, 30, 40.5, ['radius' => 5.0, 'angle' => 30, 'outline' => self::OUTLINE])->put('b', 500, 1, 30, 40.5, ['radius' => 5.0, 'outline' => self::OUTLINE]);
-        $painters = new Painters(Fonts::library());
-        $svg = $painters->of($scene->items['a'])->svg($scene->items['a']);
-        self::assertSame("<rect width='30' height='40.5' rx='5' fill='#dfeaec' stroke='#000000' stroke-width='4'/>", $svg);
-        self::assertSame(Painters::hash($scene->items['a']), Painters::hash($scene->items['b']));
+        self::assertSame("<rect width='30' height='40.5' rx='5' fill='#dfeaec' stroke='#000000' stroke-width='4'/>", $scene->svg('a'));
+        self::assertSame(Painters::hash($scene->branch('a')), Painters::hash($scene->branch('b')));
     }
 
     /** @return iterable<string, array{string, array<string, mixed>, array{float, float, float, float}}> */
@@ -75,9 +74,8 @@ final class PaintingTest extends TestCase
             ->put('word', 10, 10, 50, 20, ['kind' => 'text', 'text' => 'ab', 'parent' => 'g', 'opacity' => 0.5])
             ->settled();
         $tree = new Tree($scene->items);
-        $painters = new Painters(Fonts::library());
         $boxes = $scene->boxes();
-        $paintings = array_map(static fn ($item): string => $painters->of($item)->svg($item), $scene->items);
+        $paintings = array_map(static fn ($item): Painting => $scene->painting($item->id), $scene->items);
         $painted = array_map(static fn ($item): Rect => $boxes->ink($item->id), $scene->items);
         $svg = (new SheetPainter(Fonts::library(), $tree, $paintings, $painted))->picture(new Rect(0, 0, 100, 80), 2.0, [200, 160], '#ffffff');
         self::assertStringContainsString("width='200' height='160'", $svg);

@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace Tests\Core\Paint;
 
 use AllSquare\Core\Geometry\Rect;
-use AllSquare\Core\Item\Painters;
+use AllSquare\Core\Item\Painting\Painting;
 use AllSquare\Core\Item\Text\WordPainter;
 use AllSquare\Core\Paint\Lettering;
 use AllSquare\Core\Paint\SheetPainter;
+use AllSquare\Core\Paint\SvgWriter;
 use AllSquare\Core\Sheet\Tree;
 use AllSquare\Core\Text\FontFaces;
 use PHPUnit\Framework\TestCase;
@@ -64,12 +65,12 @@ final class SheetPainterTest extends TestCase
         $scene = Scene::of();
         foreach (['start', 'centre', 'end'] as $align) {
             $scene->put($align, 0, 0, 200, 60, ['kind' => 'text', 'text' => "Quay\tto Skerry", 'align' => $align, 'grow' => 'none']);
-            preg_match_all("/<tspan x='([\d.]+)' y='([\d.]+)'>([^<]*)</", (new WordPainter(Fonts::library()))->svg($scene->items[$align]), $runs, PREG_SET_ORDER);
-            preg_match("/translate\(([\d.]+) ([\d.]+)\)scale\(([\d.]+)\)/", (new Painters(Fonts::library()))->of($scene->items[$align])->svg($scene->items[$align]), $outlines);
+            preg_match_all("/<tspan x='([\d.]+)' y='([\d.]+)'>([^<]*)</", self::words($scene, $align), $runs, PREG_SET_ORDER);
+            preg_match("/translate\(([\d.]+) ([\d.]+)\)scale\(([\d.]+)\)/", $scene->svg($align), $outlines);
             self::assertSame(['Quay', 'to Skerry'], array_column($runs, 3), 'after a tab a run of its own');
             self::assertSame([$outlines[1], $outlines[2]], [$runs[0][1], $runs[0][2]], $align);
         }
-        self::assertSame('', (new WordPainter(Fonts::library()))->svg($scene->put('e', 0, 0, 9, 9, ['kind' => 'text', 'text' => ' '])->items['e']));
+        self::assertSame('', self::words($scene->put('e', 0, 0, 9, 9, ['kind' => 'text', 'text' => ' ']), 'e'));
     }
 
     public function test_only_the_files_of_a_font_that_hold_what_is_used(): void
@@ -85,7 +86,8 @@ final class SheetPainterTest extends TestCase
     {
         $letters = new Lettering(Fonts::library(), 'overpass-mono', 400);
         self::assertEqualsWithDelta(4 * $letters->width('8', 10), $letters->width('1280', 10), 1e-9, 'figures of one width');
-        $at = static fn (float $before, float $angle = 0.0): string => $letters->svg('12', 50, 20, 10, '#000000', $before, $angle);
+        $writer = new SvgWriter;
+        $at = static fn (float $before, float $angle = 0.0): string => $writer->write([$letters->element('12', 50, 20, 10, '#000000', $before, $angle)]);
         self::assertStringContainsString('translate(50 20) scale(', $at(0.0));
         self::assertStringContainsString('translate(50 20) rotate(-90) scale(', $at(0.5, -90.0));
         preg_match_all("/x='(-?[\d.]+)'/", $at(1.0), $ends);
@@ -94,17 +96,23 @@ final class SheetPainterTest extends TestCase
         self::assertEqualsWithDelta(-2 * (float) $starts[1][1], (float) $ends[1][0], 0.001);
         self::assertSame('Merrow Sound', $letters->fitting('Merrow Sound', 10, 100));
         self::assertSame('Merro…', $letters->fitting('Merrow Sound', 10, $letters->width('Merro…', 10) + 0.1));
-        self::assertSame(2, substr_count(Lettering::outlines(Fonts::library(), $at(0.0).$at(1.0)), '<path id='), 'each glyph once');
+        self::assertSame(2, substr_count($writer->outlines(Fonts::library()), '<path id='), 'each glyph once');
+    }
+
+    private static function words(Scene $scene, string $id): string
+    {
+        $element = (new WordPainter(Fonts::library()))->element($scene->items[$id]);
+
+        return $element === null ? '' : (new SvgWriter)->write([$element]);
     }
 
     private static function painter(Scene $scene): SheetPainter
     {
-        $painters = new Painters(Fonts::library());
         $boxes = $scene->boxes();
 
         return new SheetPainter(
             Fonts::library(), new Tree($scene->items),
-            array_map(static fn ($item): string => $painters->of($item)->svg($item), $scene->items),
+            array_map(static fn ($item): Painting => $scene->painting($item->id), $scene->items),
             array_map(static fn ($item): Rect => $boxes->ink($item->id), $scene->items),
         );
     }

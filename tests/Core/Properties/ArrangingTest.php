@@ -57,7 +57,7 @@ final class ArrangingTest extends TestCase
                 continue;
             }
             $tried++;
-            $free = array_values(array_filter($this->named($draft->tree, $ids), static fn (string $id): bool => ! $draft->tree->isLocked($id) && ! (new Boxes($draft->tree, Fonts::library()))->isEmptyGroup($id)));
+            $free = array_values(array_filter($this->named($draft->tree, $ids), static fn (string $id): bool => ! $draft->tree->isLocked($id) && ! (new Boxes($draft->tree, Fonts::library()))->showsNothing($id)));
             $ordered = $before->ordered($free);
             $sizes = array_map(fn (string $id): float => $axis->size($random->scene->bounds($id)), $ordered);
             $gaps = $done->report->details['gaps'];
@@ -212,7 +212,7 @@ final class ArrangingTest extends TestCase
     /** @return array<string, true> */
     private function leaves(Scene $scene): array
     {
-        return array_fill_keys(array_keys(array_filter($scene->items, static fn ($item): bool => ! $item->kind->holdsItems())), true);
+        return array_fill_keys(array_keys(array_filter($scene->items, static fn ($item): bool => ! $item->holdsItems())), true);
     }
 
     /**

@@ -47,7 +47,7 @@ final class BenchTest extends TestCase
         foreach (RandomScene::seeds(12) as $seed) {
             $random = new RandomScene($seed);
             $scene = $random->scene;
-            $groups = array_filter($scene->items, static fn (Item $item): bool => $item->kind->holdsItems() && ! $item->locked && $item->parent === null);
+            $groups = array_filter($scene->items, static fn (Item $item): bool => $item->holdsItems() && ! $item->locked && $item->parent === null);
             $id = (string) array_key_first($groups);
             if ($id === '') {
                 continue;
@@ -121,7 +121,7 @@ final class BenchTest extends TestCase
             $others = array_filter($once, static fn (Item $item): bool => serialize($item) !== serialize($scene->items[$item->id] ?? null));
             self::assertSame([], array_keys($others), "seed $seed: $command up and back");
             self::assertSame(count($once), count($scene->items), "seed $seed: $command up and back");
-            $series = $scene->items[$group]->props['series'];
+            $series = $scene->items[$group]->fields['series'];
             $scene->run('set-series', [$group], ['count' => max($series['originals'] ?? count($series['angles']), intdiv($members, 2))]);
             $scene->run('set-series', [$group], ['count' => $members]);
             self::assertSame($frames, $this->frames($scene, $group), "seed $seed: $command down and back");

@@ -123,7 +123,7 @@ final class LedgerTest extends TestCase
         foreach ($plan->placed as $i => $a) {
             $ground = null;
             foreach ($plan->placed as $j => $under) {
-                $isBelow = $plan->ends[$j] < $i && ! $under->isGroup && $under->box->contains($a->box);
+                $isBelow = $plan->ends[$j] < $i && $under->isGround && $under->box->contains($a->box);
                 if ($isBelow && ($ground === null || $under->box->area() <= $ground->box->area())) {
                     $ground = $under;
                 }

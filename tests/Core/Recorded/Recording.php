@@ -73,7 +73,7 @@ final readonly class Recording
         $place = implode(' ', array_map(Length::text(...), [...array_values($item->frame->toArray()), $item->origin->x, $item->origin->y]));
         $flags = array_keys(array_filter(['locked' => $item->locked, 'hidden' => $item->hidden, 'reference' => $item->reference]));
 
-        return "$item->name: $place @$item->angle in ".($item->parent ?? 'sheet')." #$item->rank ".implode(' ', $flags).' '.self::shortly($item->props);
+        return "$item->name: $place @$item->angle in ".($item->parent ?? 'sheet')." #$item->rank ".implode(' ', $flags).' '.self::shortly($item->fields);
     }
 
     /** The sheet, and all on it that is no item. */

@@ -35,7 +35,7 @@ for ($seed = 1; $seed <= Sheets::COUNT; $seed++) {
             continue;
         }
         $params = (new ParamsByChance($chance, [
-            'parent' => array_map(strval(...), array_keys(array_filter($scene->items, static fn ($item): bool => $item->kind->holdsItems()))),
+            'parent' => array_map(strval(...), array_keys(array_filter($scene->items, static fn ($item): bool => $item->holdsItems()))),
             ...array_fill_keys(['anchor', 'anchors', 'item', 'ground', 'about', 'a'], $ids),
             'b' => [...$ids, 'left', 'top', 'right', 'bottom'],
             ...array_fill_keys(['guide', 'guides'], array_map(strval(...), array_keys($scene->guides))),

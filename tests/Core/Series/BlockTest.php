@@ -112,7 +112,7 @@ final class BlockTest extends TestCase
     {
         $scene = Scene::of()->put('a', 3, 4, 31, 17);
         $block = $scene->run('block', ['a'], ['columns' => 4, 'rows' => 3, 'column_gap' => 7, 'row_gap' => 5, 'copies' => 'fill', 'series' => true])->report->selection[0];
-        $all = static fn (): array => array_map(static fn ($item): array => [$item->kind->name(), $item->frame->toArray(), $item->angle, $item->props], (new Tree($scene->items))->children($block));
+        $all = static fn (): array => array_map(static fn ($item): array => [$item->kind->name(), $item->frame->toArray(), $item->angle, $item->fields], (new Tree($scene->items))->children($block));
         $before = $all();
         foreach ([['rows' => 9], ['rows' => 3], ['columns' => 2], ['columns' => 4], ['column_gap' => '1/4in'], ['column_gap' => 7], ['place' => 'centre'], ['place' => 'top-left']] as $changes) {
             $scene->run('set-series', [$block], $changes);

@@ -119,9 +119,9 @@ final class RingTest extends TestCase
         $ring = $scene->run('ring', ['tick'], $make)->report->selection[0];
         $box = $scene->bounds($ring);
         $scene->run('place', [$ring], ['w' => $box->w * 2, 'h' => $box->h * 2]);
-        self::assertSame(200.0, $scene->items[$ring]->props['series']['radius']);
+        self::assertSame(200.0, $scene->items[$ring]->fields['series']['radius']);
         $scene->run('place', [$ring], ['w' => 300]);
-        self::assertNull($scene->items[$ring]->props['series']);
+        self::assertNull($scene->items[$ring]->fields['series']);
     }
 
     public function test_it_says_what_it_did(): void

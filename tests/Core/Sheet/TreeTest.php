@@ -110,8 +110,10 @@ final class TreeTest extends TestCase
 
     public function test_a_text_is_called_by_how_it_begins(): void
     {
-        self::assertSame('Where to today?', Naming::ofItem('text', "  Where\nto   today? "));
-        self::assertSame(40, mb_strlen(Naming::ofItem('text', str_repeat('long ', 30))));
-        self::assertSame('Text', Naming::ofItem('text', " \n"));
+        $name = static fn (string $words): string => Naming::ofItem(Scene::of()->put('t', 0, 0, 9, 9, ['kind' => 'text', 'text' => $words])->items['t']);
+        self::assertSame('Where to today?', $name("  Where\nto   today? "));
+        self::assertSame('Bell here', $name("Bell\x07here"));
+        self::assertSame(40, mb_strlen($name(str_repeat('long ', 30))));
+        self::assertSame('Text', $name(" \n"));
     }
 }

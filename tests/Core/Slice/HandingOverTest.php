@@ -146,6 +146,6 @@ final class HandingOverTest extends TestCase
     {
         $boxes = $scene->boxes();
 
-        return new Areas(new Tree($scene->items), array_map(static fn ($item): Rect => $boxes->ink($item->id), $scene->items));
+        return new Areas(new Tree($scene->items), array_filter(array_map(static fn ($item): ?Rect => $boxes->painted($item->id), $scene->items)));
     }
 }

@@ -137,7 +137,7 @@ final class SnappingTest extends TestCase
         foreach (RandomScene::seeds(150) as $seed) {
             $random = new RandomScene($seed);
             $id = $random->some()[0];
-            if ($random->scene->draft()->tree->isHidden($id) || $random->scene->boxes()->isEmptyGroup($id)) {
+            if ($random->scene->draft()->tree->isHidden($id) || $random->scene->boxes()->showsNothing($id)) {
                 continue;
             }
             $tolerance = (float) $random->number(1, 20);
@@ -194,7 +194,7 @@ final class SnappingTest extends TestCase
         foreach (RandomScene::seeds(120) as $seed) {
             $random = new RandomScene($seed);
             $id = $random->some()[0];
-            if ($random->scene->draft()->tree->isHidden($id) || $random->scene->boxes()->isEmptyGroup($id)) {
+            if ($random->scene->draft()->tree->isHidden($id) || $random->scene->boxes()->showsNothing($id)) {
                 continue;
             }
             $dragged = Dragged::moved($random->scene->bounds($id), false);

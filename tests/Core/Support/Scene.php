@@ -10,7 +10,11 @@ use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Geometry\Unit;
 use AllSquare\Core\Item\Item;
 use AllSquare\Core\Item\Kinds;
+use AllSquare\Core\Item\Painting\Branch;
+use AllSquare\Core\Item\Painting\Painters;
+use AllSquare\Core\Item\Painting\Painting;
 use AllSquare\Core\Measure\Boxes;
+use AllSquare\Core\Paint\SvgWriter;
 use AllSquare\Core\Running\Catalogue;
 use AllSquare\Core\Running\Execution;
 use AllSquare\Core\Sheet\Dimension;
@@ -21,6 +25,7 @@ use AllSquare\Core\Sheet\Preset;
 use AllSquare\Core\Sheet\Sheet;
 use AllSquare\Core\Sheet\SheetContent;
 use AllSquare\Core\Sheet\Slice;
+use AllSquare\Core\Sheet\TreeBranch;
 
 /** A sheet to try commands on: items are put there plainly, then commands run one after another. */
 final class Scene
@@ -68,12 +73,12 @@ final class Scene
     public function put(string $id, float $x, float $y, float $w, float $h, array $more = []): self
     {
         $kind = Kinds::named($more['kind'] ?? 'box');
-        $fields = array_intersect_key($more, array_flip(['parent', 'rank', 'name', 'locked', 'hidden', 'reference']));
-        $props = array_intersect_key($more, $kind->properties());
+        $own = array_intersect_key($more, array_flip(['parent', 'rank', 'name', 'locked', 'hidden', 'reference', 'flip']));
+        $fields = $kind->fields()->taken(array_intersect_key($more, $kind->fields()->defaults), Fonts::library());
         $this->items[$id] = (new Item(
             $id, null, count($this->items) * 1024, $kind, $id, new Rect($x, $y, $w, $h),
-            Angle::keep((float) ($more['angle'] ?? 0)), false, false, [...$kind->properties(), ...$props],
-        ))->with($fields);
+            Angle::keep((float) ($more['angle'] ?? 0)), false, false, [...$kind->fields()->defaults, ...$fields],
+        ))->with($own);
 
         return $this;
     }
@@ -95,7 +100,7 @@ final class Scene
     public function settled(): self
     {
         $draft = $this->draft();
-        $groups = array_filter($draft->tree->all(), static fn (Item $item): bool => $item->kind->holdsItems());
+        $groups = array_filter($draft->tree->all(), static fn (Item $item): bool => $item->holdsItems());
         uasort($groups, static fn (Item $a, Item $b): int => count($draft->tree->ancestors($b->id)) <=> count($draft->tree->ancestors($a->id)));
         foreach (array_keys($groups) as $id) {
             (new GroupFit($draft))->fit((string) $id);
@@ -121,6 +126,22 @@ final class Scene
     public function boxes(): Boxes
     {
         return new Boxes($this->draft()->tree, Fonts::library());
+    }
+
+    /** How an item is painted by itself, as SVG. */
+    public function svg(string $id): string
+    {
+        return (new SvgWriter)->write($this->painting($id)->body);
+    }
+
+    public function painting(string $id): Painting
+    {
+        return (new Painters(Fonts::library()))->of($this->items[$id])->paint($this->branch($id));
+    }
+
+    public function branch(string $id): Branch
+    {
+        return new TreeBranch($this->draft()->tree, $this->items[$id]);
     }
 
     /** @return list<float> the left edges of the bounds */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Text;
 
+use AllSquare\Core\Geometry\Matrix;
 use AllSquare\Core\Geometry\OutlineBounds;
 use AllSquare\Core\Text\Outlines;
 use PHPUnit\Framework\TestCase;
@@ -54,7 +55,7 @@ final class OutlinesTest extends TestCase
         foreach (mb_str_split('Aagjq&8éőŁ%@') as $letter) {
             $codePoint = (int) mb_ord($letter);
             $box = $font->box($codePoint);
-            $bounds = OutlineBounds::of($outlines[$codePoint], 0.0);
+            $bounds = OutlineBounds::of($outlines[$codePoint], Matrix::identity());
             self::assertNotNull($box, $letter);
             self::assertNotNull($bounds, $letter);
             foreach ($box->toArray() as $side => $value) {
@@ -67,8 +68,8 @@ final class OutlinesTest extends TestCase
     {
         // A circle of four curves stays as wide when it is turned; its box would grow.
         $circle = 'm50 0q50 0 50 50q0 50 -50 50q-50 0 -50 -50q0 -50 50 -50z';
-        $upright = OutlineBounds::of($circle, 0.0);
-        $turned = OutlineBounds::of($circle, 45.0);
+        $upright = OutlineBounds::of($circle, Matrix::identity());
+        $turned = OutlineBounds::of($circle, Matrix::turn(45.0));
         self::assertEqualsWithDelta(100, $upright->w ?? 0, 0.001);
         self::assertLessThan(108, $turned->w ?? 0);
         self::assertGreaterThan(99, $turned->w ?? 0);

@@ -46,11 +46,11 @@ final class TextFrameTest extends TestCase
         $id = $scene->run('add-item', [], ['kind' => 'text', 'text' => 'one two three four', 'x' => 0, 'y' => 0])->report->selection[0];
         $one = $scene->items[$id]->frame->h;
         $scene->run('place', [$id], ['w' => 60]);
-        self::assertSame('down', $scene->items[$id]->props['grow']);
+        self::assertSame('down', $scene->items[$id]->fields['grow']);
         self::assertSame(60.0, $scene->items[$id]->frame->w);
         self::assertGreaterThan($one, $scene->items[$id]->frame->h);
         $scene->run('place', [$id], ['h' => 17]);
-        self::assertSame('none', $scene->items[$id]->props['grow']);
+        self::assertSame('none', $scene->items[$id]->fields['grow']);
         $scene->run('set', [$id], ['text' => 'short']);
         self::assertSame([60.0, 17.0], [$scene->items[$id]->frame->w, $scene->items[$id]->frame->h]);
     }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Tests\Core\Measured;
+namespace Tests\Core\DimensionDrawing;
 
 use AllSquare\Core\DimensionDrawing\Band;
 use AllSquare\Core\DimensionDrawing\Drawing;
@@ -16,7 +16,9 @@ use AllSquare\Core\DimensionDrawing\Stylesheet;
 use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Item\By;
+use AllSquare\Core\Item\Painting\Element;
 use AllSquare\Core\Measure\Planning;
+use AllSquare\Core\Paint\SvgWriter;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -95,13 +97,13 @@ final class MeasuredSheetTest extends TestCase
     {
         $measured = self::measured(self::row());
         $drawing = new Drawing($measured, Fonts::library());
-        $svg = $drawing->svg('<g/>', true);
+        $svg = $drawing->svg([new Element('g')], true);
         self::assertNotFalse(simplexml_load_string($svg));
         self::assertSame(0, $drawing->leftOut());
         self::assertSame(3, substr_count($svg, "fill='#17614f'/><g fill='#ffffff'"), 'marks');
-        self::assertLessThan(strlen($svg), strlen($drawing->svg('<g/>', false)), 'with the list it is longer');
+        self::assertLessThan(strlen($svg), strlen($drawing->svg([new Element('g')], false)), 'with the list it is longer');
         foreach ([Scene::of(16, 16)->put('a', 0, 0, 4, 4), Scene::of(20000, 300)->put('a', 5, 5, 9000, 200)] as $scene) {
-            self::assertNotFalse(simplexml_load_string((new Drawing(self::measured($scene), Fonts::library()))->svg('', true)));
+            self::assertNotFalse(simplexml_load_string((new Drawing(self::measured($scene), Fonts::library()))->svg([], true)));
         }
     }
 
@@ -114,7 +116,8 @@ final class MeasuredSheetTest extends TestCase
         $measured = self::measured($scene);
         $listing = new Listing($measured, Fonts::library());
         self::assertCount(300, $listing->parts());
-        [$svg, $height] = $listing->svg(0, 0, 2000, 1);
+        [$drawn, $height] = $listing->drawn(0, 0, 2000, 1);
+        $svg = (new SvgWriter)->write($drawn);
         self::assertLessThan(241 * 16 / 2, $height, 'in several columns');
         self::assertSame(240, substr_count($svg, "fill='#17614f'") - 1, 'a number on each row, and one more row');
     }

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace AllSquare\Core\Item\Field;
+
+use AllSquare\Core\Geometry\Length;
+
+/** A number within bounds: a length in px, a factor, a share. */
+final readonly class NumberField extends Field
+{
+    /** @param  string  $unit  px, × or %; a share of 1 is written in per cent */
+    private function __construct(
+        string $name, string $noun, string $heading, string $label, FieldGroup $group, ?float $default,
+        private float $least, private float $most, private string $unit, private string $meaning, private bool $scales, private bool $mayBeNone, private float $step,
+    ) {
+        parent::__construct($name, $noun, $heading, $label, $group, $default);
+    }
+
+    /** @param  bool  $scales  whether it is scaled along with its item, where looks are */
+    public static function length(string $name, string $noun, string $heading, string $label, FieldGroup $group, float $default, float $least, float $most, string $meaning, bool $scales): self
+    {
+        return new self($name, $noun, $heading, $label, $group, $default, $least, $most, 'px', $meaning, $scales, false, 1.0);
+    }
+
+    public static function factor(string $name, string $noun, string $heading, string $label, FieldGroup $group, float $default, float $least, float $most, string $meaning): self
+    {
+        return new self($name, $noun, $heading, $label, $group, $default, $least, $most, '×', $meaning, false, false, 0.1);
+    }
+
+    /** @param  float|null  $default  null where there may be none */
+    public static function share(string $name, string $noun, string $heading, string $label, FieldGroup $group, ?float $default, string $meaning, float $least = 0.0): self
+    {
+        return new self($name, $noun, $heading, $label, $group, $default, $least, 1.0, '%', $meaning, false, $default === null, 0.01);
+    }
+
+    public function type(): string
+    {
+        return 'number';
+    }
+
+    public function schema(): array
+    {
+        return ['type' => $this->mayBeNone ? ['number', 'null'] : 'number', 'minimum' => self::plain($this->least), 'maximum' => self::plain($this->most)] + ($this->meaning === '' ? [] : ['description' => $this->meaning]);
+    }
+
+    public function read(mixed $stored): mixed
+    {
+        return is_numeric($stored) ? (float) $stored : $this->default;
+    }
+
+    public function scaled(mixed $value, float $factor): mixed
+    {
+        return $this->scales && is_numeric($value) ? min($this->most, max($this->least, Length::settle((float) $value * $factor))) : $value;
+    }
+
+    public function toAnswer(): array
+    {
+        return parent::toAnswer() + ['unit' => $this->unit, 'least' => $this->least, 'most' => $this->most, 'step' => $this->step, 'none' => $this->mayBeNone];
+    }
+
+    private static function plain(float $value): int|float
+    {
+        return floor($value) === $value ? (int) $value : $value;
+    }
+}

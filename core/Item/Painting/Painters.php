@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace AllSquare\Core\Item\Painting;
+
+use AllSquare\Core\Item\Item;
+use AllSquare\Core\Item\Traits\PaintedWithItems;
+use AllSquare\Core\Text\FontLibrary;
+
+/** The painter of each kind of item. */
+final class Painters
+{
+    /** Raised when what a painter writes changes, so that stored paintings are known to be old. */
+    private const VERSION = 2;
+
+    /** @var array<string, Painter> made when something of their kind is painted first */
+    private array $byKind = [];
+
+    public function __construct(private readonly FontLibrary $fonts)
+    {
+    }
+
+    public function of(Item $item): Painter
+    {
+        return $this->byKind[$item->kind->name()] ??= $item->kind->painter($this->fonts);
+    }
+
+    /** Changes when the painting does: place, angle, name and opacity are not in it; what it holds is where it is painted with that. */
+    public static function hash(Branch $branch): string
+    {
+        $item = $branch->item();
+        $fields = $item->fields;
+        unset($fields['opacity']);
+        $inside = [];
+        foreach ($item->kind instanceof PaintedWithItems ? $branch->inside() : [] as $held) {
+            $inside[] = [self::hash($held), $held->item()->frame->toArray(), $held->item()->angle, $held->item()->flip, $held->item()->hidden];
+        }
+
+        return hash('xxh64', serialize([self::VERSION, $item->kind->name(), $item->frame->w, $item->frame->h, $fields, $inside]));
+    }
+}

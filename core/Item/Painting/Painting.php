@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace AllSquare\Core\Item\Painting;
+
+/**
+ * How an item is painted in its own space, 0 0 to w h: without place, angle and opacity, which whoever shows it sets.
+ * What is painted last, over what the item holds, stands apart.
+ */
+final readonly class Painting
+{
+    /**
+     * @param  list<Element|Letters>  $body  beneath what the item holds
+     * @param  list<Element|Letters>  $over  above it
+     * @param  list<Element>  $defs  what these refer to
+     * @param  Hit|null  $hit  null where the pointer goes through
+     */
+    public function __construct(public array $body = [], public ?Hit $hit = null, public array $over = [], public array $defs = [])
+    {
+    }
+
+    public function isEmpty(): bool
+    {
+        return $this->body === [] && $this->over === [];
+    }
+
+    /** @return array<string, mixed> as it is stored and sent: what there is of it */
+    public function toArray(): array
+    {
+        return array_filter(['defs' => self::written($this->defs), 'body' => self::written($this->body), 'over' => self::written($this->over)])
+            + ($this->hit === null ? [] : ['hit' => $this->hit->toArray()]);
+    }
+
+    /**
+     * @param  list<Element|Letters>  $elements
+     * @return list<array<mixed>>
+     */
+    private static function written(array $elements): array
+    {
+        return array_map(static fn (Element|Letters $one): array => $one->toArray(), $elements);
+    }
+
+    /** @param  array<mixed>  $stored  as toArray() gave it; where it is hit is of no more use then */
+    public static function read(array $stored): self
+    {
+        $read = static fn (string $part): array => array_map(Element::read(...), is_array($stored[$part] ?? null) ? array_values($stored[$part]) : []);
+
+        // @phpstan-ignore argument.type, argument.type, argument.type (as toArray() gave it)
+        return new self($read('body'), null, $read('over'), $read('defs'));
+    }
+
+    /**
+     * The attribute that lets it be seen through as a whole. A single shape that is only filled, or only outlined, needs no
+     * picture of its own for that (SVG 2, section 13.3).
+     */
+    public function opacityAttribute(): string
+    {
+        $only = count($this->body) === 1 && $this->over === [] ? $this->body[0] : null;
+        if (! $only instanceof Element || $only->inside !== []) {
+            return 'opacity';
+        }
+
+        return match (true) {
+            ! isset($only->attributes['stroke']) => 'fill-opacity',
+            ($only->attributes['fill'] ?? null) === 'none' => 'stroke-opacity',
+            default => 'opacity',
+        };
+    }
+}
