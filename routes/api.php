@@ -9,6 +9,7 @@ use App\Http\Controllers\EvaluateController;
 use App\Http\Controllers\ExportController;
 use App\Http\Controllers\FontController;
 use App\Http\Controllers\HistoryController;
+use App\Http\Controllers\KindController;
 use App\Http\Controllers\MeasureController;
 use App\Http\Controllers\MeasuredController;
 use App\Http\Controllers\RenderController;
@@ -40,6 +41,7 @@ Route::match(['get', 'post'], 'sheets/{sheet}/gaps', [MeasureController::class, 
 Route::get('sheets/{sheet}/distance', [MeasureController::class, 'distance']);
 Route::post('sheets/{sheet}/snap', [SnapController::class, 'candidates']);
 
+Route::get('kinds', [KindController::class, 'index']);
 Route::get('commands', [CommandController::class, 'index']);
 Route::post('sheets/{id}/commands', [CommandController::class, 'run']);
 

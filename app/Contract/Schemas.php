@@ -15,12 +15,15 @@ use stdClass;
 /** Checks requests against the JSON Schemas in schema/, and says what is wrong in plain sentences. */
 final readonly class Schemas
 {
+    private const BASE = 'https://allsquare.invalid/schema/';
+
     private Validator $validator;
 
     public function __construct(private string $folder)
     {
         $this->validator = new Validator;
         $this->validator->parser()->setOption('defaultDraft', '2020-12');
+        $this->validator->resolver()?->registerPrefix(self::BASE, $folder);
     }
 
     /** The schema of a command's parameters, as it stands in its file. */

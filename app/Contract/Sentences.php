@@ -45,7 +45,7 @@ final class Sentences
             'minimum' => $counted === null ? "$what has to be $min or more." : "At least $min $counted.",
             'maximum' => $counted === null ? "$what has to be $max or less." : "At most $max {$counted}s.",
             'required' => 'Missing: '.self::names($args['missing'] ?? [], $field).'.',
-            'additionalProperties' => 'Not known here: '.mb_strimwidth(self::listed($args['properties'] ?? []), 0, 80, '…').'.',
+            'additionalProperties', 'unevaluatedProperties' => 'Not known here: '.mb_strimwidth(self::listed($args['properties'] ?? []), 0, 80, '…').'.',
             'type' => "$what has to be ".implode(' or ', self::types($args['expected'] ?? [])).', and is '.implode(' or ', self::types($args['type'] ?? [])).'.',
             'enum' => "$what has to be one of: ".self::listed(self::ofSchema($error, 'enum')).'.',
             'exclusiveMinimum' => "$what has to be more than $min.",

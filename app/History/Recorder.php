@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\History;
 
 use AllSquare\Core\Running\Report;
+use AllSquare\Core\Running\Traits\GoesOn;
 use App\Contract\CommandCall;
 use App\Models\HistoryLine;
 use App\Models\Sheet;
@@ -34,13 +35,10 @@ final class Recorder
         ], $call->key);
     }
 
-    /** what presses of a key do again and again: moving, and stepping a number in a field */
-    private const IN_RUNS = ['move-by', 'place', 'set', 'set-clearance', 'set-series', 'turn'];
-
     /** The last line of the document, where a call goes on with its run: the same numbers of the same items. */
     public function runOf(Sheet $sheet, CommandCall $call): ?HistoryLine
     {
-        if ($call->run === null || ! in_array($call->command::name(), self::IN_RUNS, true)) {
+        if ($call->run === null || ! $call->command instanceof GoesOn) {
             return null;
         }
         /** @var HistoryLine|null $last */

@@ -22,12 +22,13 @@ use AllSquare\Core\Running\Needs;
 use AllSquare\Core\Running\Params;
 use AllSquare\Core\Running\Report;
 use AllSquare\Core\Running\Scope;
+use AllSquare\Core\Running\Traits\SelectsWhatItMade;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\Figures;
 use AllSquare\Core\Sheet\Words;
 
 /** Puts a new item on the sheet, in front of everything in its parent. */
-final readonly class AddItem implements Command
+final readonly class AddItem implements Command, SelectsWhatItMade
 {
     private const PLACE = ['kind', 'x', 'y', 'w', 'h', 'angle', 'parent', 'name'];
 

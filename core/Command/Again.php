@@ -5,28 +5,24 @@ declare(strict_types=1);
 namespace AllSquare\Core\Command;
 
 use AllSquare\Core\Geometry\Length;
+use AllSquare\Core\Item\Kinds;
 use AllSquare\Core\Refusal;
+use AllSquare\Core\Running\Catalogue;
 use AllSquare\Core\Running\Command;
 use AllSquare\Core\Running\Needs;
 use AllSquare\Core\Running\Params;
 use AllSquare\Core\Running\PastCommand;
 use AllSquare\Core\Running\Report;
+use AllSquare\Core\Running\Traits\Repeatable;
+use AllSquare\Core\Running\Traits\SelectsWhatItMade;
 use AllSquare\Core\Sheet\Draft;
 
 /**
  * Does what was done last once more, on what is selected now (RULES 7): the last command that arranged, set or copied.
  * A copy followed only by moves of the copies is one offset. What is run and recorded is that command itself.
  */
-final readonly class Again implements Command
+final readonly class Again implements Command, SelectsWhatItMade
 {
-    private const REPEATABLE = [
-        'align', 'block', 'distribute', 'duplicate', 'inset', 'match-size', 'mirror', 'move-by', 'order', 'place', 'resize', 'ring',
-        'set', 'set-clearance', 'set-gap', 'square-up', 'step-repeat', 'turn',
-    ];
-
-    /** Of one thing only: the same name or words for another would hardly be meant. */
-    private const OF_ONE = ['name', 'text'];
-
     public static function name(): string
     {
         return 'again';
@@ -85,7 +81,10 @@ final readonly class Again implements Command
 
     private static function isRepeatable(PastCommand $line): bool
     {
-        return in_array($line->name, self::REPEATABLE, true) && array_intersect(array_keys($line->params), self::OF_ONE) === [];
+        // A name, or words, are of one thing only: the same for another would hardly be meant.
+        $isOwn = static fn (string $param): bool => $param === 'name' || (Kinds::fields()[$param] ?? null)?->isOwn === true;
+
+        return is_a(Catalogue::all()[$line->name] ?? '', Repeatable::class, true) && array_filter(array_keys($line->params), $isOwn) === [];
     }
 
     /**

@@ -22,12 +22,14 @@ use AllSquare\Core\Running\Params;
 use AllSquare\Core\Running\Report;
 use AllSquare\Core\Running\Scope;
 use AllSquare\Core\Running\Selected;
+use AllSquare\Core\Running\Traits\ArrangesBoxes;
+use AllSquare\Core\Running\Traits\Repeatable;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\Guide;
 use AllSquare\Core\Sheet\Words;
 
 /** Puts an edge, the centre or the baseline of items onto one line (RULES 4), or each onto that of its own anchor. */
-final readonly class Align implements Command
+final readonly class Align implements ArrangesBoxes, Command, Repeatable
 {
     private const MOST_IN_PAIRS = 400;
 

@@ -12,6 +12,7 @@ use AllSquare\Core\Running\Command;
 use AllSquare\Core\Running\Needs;
 use AllSquare\Core\Running\Params;
 use AllSquare\Core\Running\Report;
+use AllSquare\Core\Running\Traits\ArrangesBoxes;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\Slice;
 use AllSquare\Core\Slice\Plane;
@@ -19,9 +20,6 @@ use AllSquare\Core\Slice\Plane;
 /** Moves, sizes, aligns or spaces slices by the commands that do so with items. A slice that is moved follows its item no more. */
 final readonly class ArrangeSlices implements Command
 {
-    /** The commands that only place and size. */
-    public const ARRANGING = ['align', 'block', 'distribute', 'fit-to-grid', 'inset', 'match-size', 'move-by', 'place', 'resize', 'set-gap', 'square-up'];
-
     /** @param  list<string>  $ids */
     private function __construct(private array $ids, private Command $command)
     {
@@ -36,8 +34,9 @@ final readonly class ArrangeSlices implements Command
     public static function from(Params $params): self
     {
         $name = $params->word('command') ?? '';
-        if (! in_array($name, self::ARRANGING, true)) {
-            throw Refusal::because('Slices take: '.implode(', ', self::ARRANGING).'.', 'command');
+        $arranging = array_keys(array_filter(Catalogue::all(), static fn (string $class): bool => is_subclass_of($class, ArrangesBoxes::class)));
+        if (! in_array($name, $arranging, true)) {
+            throw Refusal::because('Slices take: '.implode(', ', $arranging).'.', 'command');
         }
         $inner = $params->value('params');
 

@@ -18,12 +18,15 @@ use AllSquare\Core\Running\Repeats;
 use AllSquare\Core\Running\Report;
 use AllSquare\Core\Running\Scope;
 use AllSquare\Core\Running\Selected;
+use AllSquare\Core\Running\Traits\ArrangesBoxes;
+use AllSquare\Core\Running\Traits\Repeatable;
+use AllSquare\Core\Running\Traits\SelectsWhatItMade;
 use AllSquare\Core\Series\BlockLayout;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\Figures;
 
 /** Lays items out in rows and columns, in reading order, with copies if wished (RULES 7). The top left stays. */
-final readonly class Block implements Command
+final readonly class Block implements ArrangesBoxes, Command, Repeatable, SelectsWhatItMade
 {
     private function __construct(private Params $params, private Repeats $repeats)
     {

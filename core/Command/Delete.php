@@ -9,11 +9,12 @@ use AllSquare\Core\Running\Needs;
 use AllSquare\Core\Running\Params;
 use AllSquare\Core\Running\Report;
 use AllSquare\Core\Running\Selected;
+use AllSquare\Core\Running\Traits\SelectsWhatItMade;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\Words;
 
 /** Deletes items with all that is in them. */
-final readonly class Delete implements Command
+final readonly class Delete implements Command, SelectsWhatItMade
 {
     public static function name(): string
     {

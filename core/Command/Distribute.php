@@ -21,12 +21,14 @@ use AllSquare\Core\Running\Params;
 use AllSquare\Core\Running\Report;
 use AllSquare\Core\Running\Scope;
 use AllSquare\Core\Running\Selected;
+use AllSquare\Core\Running\Traits\ArrangesBoxes;
+use AllSquare\Core\Running\Traits\Repeatable;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\Figures;
 use AllSquare\Core\Sheet\Words;
 
 /** Makes the gaps between items equal, or the steps of one of their edges (RULES 5). */
-final readonly class Distribute implements Command
+final readonly class Distribute implements ArrangesBoxes, Command, Repeatable
 {
     public static function name(): string
     {

@@ -13,13 +13,15 @@ use AllSquare\Core\Running\Params;
 use AllSquare\Core\Running\Report;
 use AllSquare\Core\Running\Scope;
 use AllSquare\Core\Running\Selected;
+use AllSquare\Core\Running\Traits\Repeatable;
+use AllSquare\Core\Running\Traits\SelectsWhatItMade;
 use AllSquare\Core\Series\Counting;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\Figures;
 use AllSquare\Core\Sheet\Words;
 
 /** Copies items; each copy lands directly above its source. */
-final readonly class Duplicate implements Command
+final readonly class Duplicate implements Command, Repeatable, SelectsWhatItMade
 {
     private function __construct(private float|string $dx, private float|string $dy, private Counting $counting)
     {

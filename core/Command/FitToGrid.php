@@ -14,12 +14,13 @@ use AllSquare\Core\Running\Needs;
 use AllSquare\Core\Running\Params;
 use AllSquare\Core\Running\Report;
 use AllSquare\Core\Running\Selected;
+use AllSquare\Core\Running\Traits\ArrangesBoxes;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\SheetGrid;
 use AllSquare\Core\Sheet\Words;
 
 /** Places and sizes items to a span of the sheet's columns, rows, or both; counted from 1, both ends included (RULES 9). */
-final readonly class FitToGrid implements Command
+final readonly class FitToGrid implements ArrangesBoxes, Command
 {
     /**
      * @param  array{int, int}|null  $columns

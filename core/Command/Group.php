@@ -17,11 +17,12 @@ use AllSquare\Core\Running\Params;
 use AllSquare\Core\Running\Report;
 use AllSquare\Core\Running\Scope;
 use AllSquare\Core\Running\Selected;
+use AllSquare\Core\Running\Traits\SelectsWhatItMade;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\Words;
 
 /** Puts items into a new group, at the place of the foremost of them. Nothing moves on the sheet. */
-final readonly class Group implements Command
+final readonly class Group implements Command, SelectsWhatItMade
 {
     private function __construct(private string $called)
     {

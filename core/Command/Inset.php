@@ -20,12 +20,14 @@ use AllSquare\Core\Running\Params;
 use AllSquare\Core\Running\Report;
 use AllSquare\Core\Running\Scope;
 use AllSquare\Core\Running\Selected;
+use AllSquare\Core\Running\Traits\ArrangesBoxes;
+use AllSquare\Core\Running\Traits\Repeatable;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\Figures;
 use AllSquare\Core\Sheet\Words;
 
 /** Gives items the same distance to what they lie on, on the sides named or all four (RULES 5). */
-final readonly class Inset implements Command
+final readonly class Inset implements ArrangesBoxes, Command, Repeatable
 {
     public static function name(): string
     {

@@ -19,11 +19,13 @@ use AllSquare\Core\Running\Params;
 use AllSquare\Core\Running\Report;
 use AllSquare\Core\Running\Scope;
 use AllSquare\Core\Running\Selected;
+use AllSquare\Core\Running\Traits\ArrangesBoxes;
+use AllSquare\Core\Running\Traits\Repeatable;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\Words;
 
 /** Makes items as wide or as high as another, one of their nine points staying where it is (RULES 5). */
-final readonly class MatchSize implements Command
+final readonly class MatchSize implements ArrangesBoxes, Command, Repeatable
 {
     public static function name(): string
     {

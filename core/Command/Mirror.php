@@ -13,11 +13,12 @@ use AllSquare\Core\Running\Needs;
 use AllSquare\Core\Running\Params;
 use AllSquare\Core\Running\Report;
 use AllSquare\Core\Running\Selected;
+use AllSquare\Core\Running\Traits\Repeatable;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\Words;
 
 /** Mirrors items across (x) or down (y), as one or each in itself. Words stay readable. */
-final readonly class Mirror implements Command
+final readonly class Mirror implements Command, Repeatable
 {
     public static function name(): string
     {

@@ -15,12 +15,15 @@ use AllSquare\Core\Running\Params;
 use AllSquare\Core\Running\Report;
 use AllSquare\Core\Running\Selected;
 use AllSquare\Core\Running\SnapRequest;
+use AllSquare\Core\Running\Traits\ArrangesBoxes;
+use AllSquare\Core\Running\Traits\GoesOn;
+use AllSquare\Core\Running\Traits\Repeatable;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\Figures;
 use AllSquare\Core\Sheet\Words;
 
 /** Moves items by a distance of the sheet. */
-final readonly class MoveBy implements Command
+final readonly class MoveBy implements ArrangesBoxes, Command, GoesOn, Repeatable
 {
     public static function name(): string
     {

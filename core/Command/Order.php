@@ -12,11 +12,12 @@ use AllSquare\Core\Running\Params;
 use AllSquare\Core\Running\Report;
 use AllSquare\Core\Running\Scope;
 use AllSquare\Core\Running\Selected;
+use AllSquare\Core\Running\Traits\Repeatable;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\Words;
 
 /** Puts items elsewhere in the stack of their parent, back to front. */
-final readonly class Order implements Command
+final readonly class Order implements Command, Repeatable
 {
     private function __construct(private string|int $to)
     {

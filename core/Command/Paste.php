@@ -16,6 +16,7 @@ use AllSquare\Core\Running\Needs;
 use AllSquare\Core\Running\Params;
 use AllSquare\Core\Running\Report;
 use AllSquare\Core\Running\Scope;
+use AllSquare\Core\Running\Traits\SelectsWhatItMade;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\Figures;
 use AllSquare\Core\Sheet\Words;
@@ -24,7 +25,7 @@ use AllSquare\Core\Sheet\Words;
  * Puts items that were copied, from this sheet or another one, onto the sheet: at the same place, or with their
  * common centre at a point. What was copied here lands directly above its source, anything else in front.
  */
-final readonly class Paste implements Command
+final readonly class Paste implements Command, SelectsWhatItMade
 {
     private function __construct(private Excerpt $excerpt, private mixed $at)
     {

@@ -19,12 +19,15 @@ use AllSquare\Core\Running\Needs;
 use AllSquare\Core\Running\Params;
 use AllSquare\Core\Running\Report;
 use AllSquare\Core\Running\Selected;
+use AllSquare\Core\Running\Traits\ArrangesBoxes;
+use AllSquare\Core\Running\Traits\GoesOn;
+use AllSquare\Core\Running\Traits\Repeatable;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\Figures;
 use AllSquare\Core\Sheet\Words;
 
 /** Places and sizes the bounds of items on the sheet, from its zero. */
-final readonly class Place implements Command
+final readonly class Place implements ArrangesBoxes, Command, GoesOn, Repeatable
 {
     public static function name(): string
     {

@@ -18,13 +18,15 @@ use AllSquare\Core\Running\Params;
 use AllSquare\Core\Running\Report;
 use AllSquare\Core\Running\Selected;
 use AllSquare\Core\Running\SnapRequest;
+use AllSquare\Core\Running\Traits\ArrangesBoxes;
+use AllSquare\Core\Running\Traits\Repeatable;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\Figures;
 use AllSquare\Core\Sheet\Words;
 use AllSquare\Core\Snap\Dragged;
 
 /** Sizes items by one of their handles. */
-final readonly class Resize implements Command
+final readonly class Resize implements ArrangesBoxes, Command, Repeatable
 {
     public static function name(): string
     {

@@ -13,12 +13,14 @@ use AllSquare\Core\Running\Repeats;
 use AllSquare\Core\Running\Report;
 use AllSquare\Core\Running\Scope;
 use AllSquare\Core\Running\Selected;
+use AllSquare\Core\Running\Traits\Repeatable;
+use AllSquare\Core\Running\Traits\SelectsWhatItMade;
 use AllSquare\Core\Series\RingLayout;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\Figures;
 
 /** Puts the first item and copies on a circle of the sheet (RULES 7). Off the pixel, because a ring must be exact. */
-final readonly class Ring implements Command
+final readonly class Ring implements Command, Repeatable, SelectsWhatItMade
 {
     private function __construct(private Params $params, private Repeats $repeats)
     {

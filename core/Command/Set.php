@@ -23,13 +23,15 @@ use AllSquare\Core\Running\Params;
 use AllSquare\Core\Running\Report;
 use AllSquare\Core\Running\Selected;
 use AllSquare\Core\Running\SetWords;
+use AllSquare\Core\Running\Traits\GoesOn;
+use AllSquare\Core\Running\Traits\Repeatable;
 use AllSquare\Core\Series\Counterparts;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\Figures;
 use AllSquare\Core\Sheet\Words;
 
 /** Gives each item the same properties; frames are in the space of its parent. */
-final readonly class Set implements Command
+final readonly class Set implements Command, GoesOn, Repeatable
 {
     /** What may be set on locked items too. */
     private const ALWAYS = ['locked', 'name', 'hidden', 'reference'];

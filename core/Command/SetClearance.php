@@ -19,12 +19,14 @@ use AllSquare\Core\Running\Params;
 use AllSquare\Core\Running\Report;
 use AllSquare\Core\Running\Scope;
 use AllSquare\Core\Running\Selected;
+use AllSquare\Core\Running\Traits\GoesOn;
+use AllSquare\Core\Running\Traits\Repeatable;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\Figures;
 use AllSquare\Core\Sheet\Words;
 
 /** Sets the distance from a selection, as one, to what lies next on one side: it moves, or that side is sized (RULES 6). */
-final readonly class SetClearance implements Command
+final readonly class SetClearance implements Command, GoesOn, Repeatable
 {
     public static function name(): string
     {

@@ -12,6 +12,8 @@ use AllSquare\Core\Running\Params;
 use AllSquare\Core\Running\Report;
 use AllSquare\Core\Running\Scope;
 use AllSquare\Core\Running\Selected;
+use AllSquare\Core\Running\Traits\GoesOn;
+use AllSquare\Core\Running\Traits\SelectsWhatItMade;
 use AllSquare\Core\Series\Editing;
 use AllSquare\Core\Series\Layouts;
 use AllSquare\Core\Sheet\Draft;
@@ -19,7 +21,7 @@ use AllSquare\Core\Sheet\Figures;
 use AllSquare\Core\Sheet\Words;
 
 /** Gives series other numbers: how many, how far apart, in what extent (RULES 7). */
-final readonly class SetSeries implements Command
+final readonly class SetSeries implements Command, GoesOn, SelectsWhatItMade
 {
     private const ACROSS = ['column_gap', 'dx', 'cx', 'inset', 'radius'];
 

@@ -15,12 +15,14 @@ use AllSquare\Core\Running\Params;
 use AllSquare\Core\Running\Report;
 use AllSquare\Core\Running\Scope;
 use AllSquare\Core\Running\Selected;
+use AllSquare\Core\Running\Traits\ArrangesBoxes;
+use AllSquare\Core\Running\Traits\Repeatable;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\Figures;
 use AllSquare\Core\Sheet\Words;
 
 /** Finds the rows and columns that were meant, and makes them exact (RULES 7). */
-final readonly class SquareUp implements Command
+final readonly class SquareUp implements ArrangesBoxes, Command, Repeatable
 {
     public static function name(): string
     {

@@ -19,13 +19,15 @@ use AllSquare\Core\Running\Repeats;
 use AllSquare\Core\Running\Report;
 use AllSquare\Core\Running\Scope;
 use AllSquare\Core\Running\Selected;
+use AllSquare\Core\Running\Traits\Repeatable;
+use AllSquare\Core\Running\Traits\SelectsWhatItMade;
 use AllSquare\Core\Series\StepLayout;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\Figures;
 use AllSquare\Core\Sheet\Words;
 
 /** Copies items at a constant offset, turn and inset, so many times or until the margins (RULES 7). */
-final readonly class StepRepeat implements Command
+final readonly class StepRepeat implements Command, Repeatable, SelectsWhatItMade
 {
     private function __construct(private Params $params, private Repeats $repeats)
     {

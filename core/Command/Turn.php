@@ -17,12 +17,14 @@ use AllSquare\Core\Running\Needs;
 use AllSquare\Core\Running\Params;
 use AllSquare\Core\Running\Report;
 use AllSquare\Core\Running\Selected;
+use AllSquare\Core\Running\Traits\GoesOn;
+use AllSquare\Core\Running\Traits\Repeatable;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\Figures;
 use AllSquare\Core\Sheet\Words;
 
 /** Turns items, each about a point of its own or all about one point (RULES 8). 350 degrees are -10. */
-final readonly class Turn implements Command
+final readonly class Turn implements Command, GoesOn, Repeatable
 {
     public static function name(): string
     {

@@ -14,11 +14,12 @@ use AllSquare\Core\Running\Params;
 use AllSquare\Core\Running\Report;
 use AllSquare\Core\Running\Scope;
 use AllSquare\Core\Running\Selected;
+use AllSquare\Core\Running\Traits\SelectsWhatItMade;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\Words;
 
 /** Takes groups apart; what was in them stays where it is on the sheet. */
-final readonly class Ungroup implements Command
+final readonly class Ungroup implements Command, SelectsWhatItMade
 {
     public static function name(): string
     {

@@ -31,6 +31,19 @@ final class Catalogue
         return self::$all;
     }
 
+    /** @return array<string, list<string>> what each command can be asked, by its name: arranges-boxes */
+    public static function traits(): array
+    {
+        return array_map(static function (string $class): array {
+            $of = __NAMESPACE__.'\\Traits\\';
+            $traits = array_filter(class_implements($class), static fn (string $interface): bool => str_starts_with($interface, $of));
+            $words = array_map(static fn (string $interface): string => strtolower((string) preg_replace('/(?<!^)[A-Z]/', '-$0', substr($interface, strlen($of)))), array_values($traits));
+            sort($words);
+
+            return $words;
+        }, self::all());
+    }
+
     /**
      * @return class-string<Command>
      *

@@ -35,9 +35,33 @@ final readonly class ParamsByChance
         return json_decode((string) file_get_contents(dirname(__DIR__, 2)."/schema/commands/$command.json"), true, flags: JSON_THROW_ON_ERROR);
     }
 
+    /**
+     * A schema with what it refers to in the place of the reference: all of that stands in schema/fields.json and schema/command-traits.json.
+     *
+     * @param  array<string, mixed>  $schema
+     * @return array<string, mixed>
+     */
+    private static function resolved(array $schema): array
+    {
+        static $defs = null;
+        $defs ??= array_merge(...array_map(
+            static fn (string $file): array => json_decode((string) file_get_contents(dirname(__DIR__, 2)."/schema/$file.json"), true, flags: JSON_THROW_ON_ERROR)['$defs'],
+            ['fields', 'command-traits'],
+        ));
+        if (isset($schema['$ref'])) {
+            $schema = $defs[substr($schema['$ref'], strrpos($schema['$ref'], '/') + 1)];
+        }
+        foreach ($schema['allOf'] ?? [] as $part) {
+            $schema['properties'] = [...$schema['properties'] ?? [], ...self::resolved($part)['properties'] ?? []];
+        }
+
+        return $schema;
+    }
+
     /** @param  array<string, mixed>  $schema */
     private function value(array $schema, string $name): mixed
     {
+        $schema = self::resolved($schema);
         if (isset($schema['anyOf'])) {
             return $this->value($this->pick($schema['anyOf']), $name);
         }

@@ -21,9 +21,10 @@ final readonly class CommandController
     public function index(): JsonResponse
     {
         $commands = [];
+        $traits = Catalogue::traits();
         foreach (array_keys(Catalogue::all()) as $name) {
             $schema = $this->schemas->ofCommand($name);
-            $commands[] = ['command' => $name, 'sentence' => $schema->description ?? '', 'params' => $schema];
+            $commands[] = ['command' => $name, 'sentence' => $schema->description ?? '', 'traits' => $traits[$name], 'params' => $schema];
         }
 
         return new JsonResponse(['commands' => $commands], options: JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace AllSquare\Core\Item\Polygon;
+
+use AllSquare\Core\Geometry\Point;
+
+/** A corner of a polygon, rounded as far as its edges let it be. */
+final readonly class Corner
+{
+    /** Beyond this many times half its weight an outline is cut off at a corner instead of running to a point (SVG 2, section 13.5.5). */
+    private const MITRE = 4.0;
+
+    /** how far it is rounded, px; 0 for a sharp corner */
+    public float $radius;
+
+    /** where the rounding begins and ends on the edges */
+    public Point $from;
+
+    public Point $to;
+
+    private Point $in;
+
+    private Point $out;
+
+    /** half the angle between its edges, in radians */
+    private float $half;
+
+    /** @param  float  $radius  that it is to be rounded by, px */
+    public function __construct(public Point $tip, Point $before, Point $after, float $radius)
+    {
+        $this->in = self::unit($before->minus($tip));
+        $this->out = self::unit($after->minus($tip));
+        $cosine = max(-1.0, min(1.0, $this->in->x * $this->out->x + $this->in->y * $this->out->y));
+        $this->half = acos($cosine) / 2;
+        $most = min(self::length($before->minus($tip)), self::length($after->minus($tip))) / 2;
+        $slope = tan($this->half);
+        // A straight corner needs no rounding, and one that folds back has no room for it.
+        $cut = $slope < 1e-9 || $this->half > M_PI / 2 - 1e-9 ? 0.0 : min($most, $radius / $slope);
+        $this->radius = $cut * $slope;
+        $this->from = $tip->plus($this->in->times($cut, $cut));
+        $this->to = $tip->plus($this->out->times($cut, $cut));
+    }
+
+    /** Whether one turns to the right there, going from the edge before it to the one after, y downwards. */
+    public function isToTheRight(): bool
+    {
+        return -$this->in->x * $this->out->y + $this->in->y * $this->out->x > 0;
+    }
+
+    /**
+     * The outermost points of what is painted at the corner, in axis directions.
+     *
+     * @param  float  $reach  half the weight of the outline, px; 0 for none
+     * @return list<Point>
+     */
+    public function extremes(float $reach): array
+    {
+        $points = [];
+        foreach ([[$this->from, $this->in], [$this->to, $this->out]] as [$end, $edge]) {
+            $across = new Point(-$edge->y * $reach, $edge->x * $reach);
+            array_push($points, $end->plus($across), $end->minus($across));
+        }
+        $outward = self::unit(new Point(-$this->in->x - $this->out->x, -$this->in->y - $this->out->y));
+        $sine = sin($this->half);
+        if ($this->radius <= 0.0) {
+            return $sine * self::MITRE >= 1.0 ? [...$points, $this->tip->plus($outward->times($reach / $sine, $reach / $sine))] : $points;
+        }
+        $back = $this->radius / $sine;
+        $centre = $this->tip->minus($outward->times($back, $back));
+        $cosine = cos(M_PI / 2 - $this->half);
+        foreach ([[1.0, 0.0], [0.0, 1.0], [-1.0, 0.0], [0.0, -1.0]] as [$x, $y]) {
+            if ($x * $outward->x + $y * $outward->y >= $cosine) {
+                $points[] = $centre->plus((new Point($x, $y))->times($this->radius + $reach, $this->radius + $reach));
+            }
+        }
+
+        return $points;
+    }
+
+    private static function length(Point $of): float
+    {
+        return hypot($of->x, $of->y);
+    }
+
+    private static function unit(Point $of): Point
+    {
+        $length = self::length($of);
+
+        return $length < 1e-12 ? new Point(0.0, 0.0) : $of->times(1 / $length, 1 / $length);
+    }
+}
