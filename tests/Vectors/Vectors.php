@@ -8,6 +8,7 @@ use AllSquare\Core\Geometry\Point;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Item\By;
 use AllSquare\Core\Item\Item;
+use AllSquare\Core\Item\Painting\Painting;
 use AllSquare\Core\Measure\Planning;
 use AllSquare\Core\Snap\CandidateFinder;
 use AllSquare\Core\Snap\Dragged;
@@ -85,7 +86,7 @@ final class Vectors
             $random = new RandomScene($seed);
             $tree = $random->scene->draft()->tree;
             $boxes = $random->scene->boxes();
-            $items = array_map(static fn (string $id): array => self::asItem($tree->item($id), $boxes->bounds($id), $boxes->ink($id)), $tree->inOrder());
+            $items = array_map(static fn (string $id): array => self::asItem($tree->item($id), $boxes->bounds($id), $boxes->ink($id), $random->scene->painting($id)), $tree->inOrder());
             $chance = new Randomizer(new Mt19937($seed));
             $points = [];
             for ($i = 0; $i < self::POINTS; $i++) {
@@ -125,22 +126,26 @@ final class Vectors
         if ($past > -$reach) {
             return null;
         }
-        if ($item->kind->name() !== 'round') {
+        if (! in_array($item->kind->name(), ['round', 'polygon'], true)) {
             return $item->isFlat() ? null : true;
         }
         $ratio = hypot(($at->x - $w / 2) / ($w / 2), ($at->y - $h / 2) / ($h / 2));
+        if ($item->kind->name() === 'polygon') {
+            // Round the middle there is always something of it.
+            return $ratio < 0.25 ? true : null;
+        }
         $room = abs($ratio - 1) * min($w, $h) / 2;
 
         return $room < $reach ? null : $ratio < 1;
     }
 
     /** @return array<string, mixed> */
-    private static function asItem(Item $item, Rect $bounds, Rect $ink): array
+    private static function asItem(Item $item, Rect $bounds, Rect $ink, Painting $painting): array
     {
         return [
             'id' => $item->id, 'kind' => $item->kind->name(), 'name' => $item->name, 'parent' => $item->parent, 'order' => $item->rank, 'frame' => $item->frame->toArray(), 'angle' => $item->angle,
-            'bounds' => $bounds->toArray(), 'ink' => $ink->toArray(), 'locked' => $item->locked, 'hidden' => $item->hidden, 'reference' => $item->reference,
-            ...array_intersect_key($item->fields, ['fill' => 1, 'outline' => 1, 'opacity' => 1]),
+            'bounds' => $bounds->toArray(), 'ink' => $ink->toArray(), 'painted' => $ink->toArray(), 'locked' => $item->locked, 'hidden' => $item->hidden, 'reference' => $item->reference,
+            'flip' => $item->flip->value, 'fields' => ['opacity' => $item->number('opacity')], 'painting' => (object) array_intersect_key($painting->toArray(), ['hit' => true]),
             ...($item->holdsItems() ? ['origin' => ['x' => $item->origin->x, 'y' => $item->origin->y]] : []),
         ];
     }

@@ -1,9 +1,9 @@
 import type { Item } from '@/api/types';
-import { itemsAt } from '@/desk/hit';
-import type { Candidates } from '@/desk/snap/candidates';
-import { metAt } from '@/desk/snap/met';
-import { settle } from '@/desk/snap/pick';
-import { Tree } from '@/desk/tree';
+import { itemsAt } from '@/sheet/hit';
+import type { Candidates } from '@/sheet/snap/candidates';
+import { metAt } from '@/sheet/snap/matches';
+import { settle } from '@/sheet/snap/pick';
+import { Tree } from '@/sheet/tree';
 import { readSum, relative } from '@/parts/sums';
 
 /** What of the page is held to vectors, for a test to call in a browser. */

@@ -11,7 +11,7 @@ final readonly class ColourField extends Field
 {
     public const SCHEMA = '^#[0-9a-fA-F]{6}$';
 
-    public function __construct(string $name, string $noun, string $heading, string $label, ?Colour $default, private string $meaning)
+    public function __construct(string $name, string $noun, string $heading, string $label, ?Colour $default, private string $meaning, private bool $mayBeNone = true)
     {
         parent::__construct($name, $noun, $heading, $label, FieldGroup::Look, $default);
     }
@@ -34,6 +34,11 @@ final readonly class ColourField extends Field
     public function stored(mixed $value): mixed
     {
         return $value instanceof Colour ? $value->hex : null;
+    }
+
+    public function toAnswer(): array
+    {
+        return parent::toAnswer() + ['none' => $this->mayBeNone];
     }
 
     public function said(mixed $value): string

@@ -14,10 +14,18 @@ use AllSquare\Core\Item\Item;
 /** Fill, outline, corners and opacity: the fields that kinds share, and what they come to. */
 final class Look
 {
+    private const FILL = '#rrggbb, or null for none; for a text, the colour of its letters';
+
     /** @param  string|null  $default  #rrggbb */
-    public static function fillField(?string $default, string $heading = 'Fill'): ColourField
+    public static function fillField(?string $default): ColourField
     {
-        return new ColourField('fill', 'the fill', $heading, 'fill', $default === null ? null : Colour::of($default), '#rrggbb, or null for none; for a text, the colour of its letters');
+        return new ColourField('fill', 'the fill', 'Fill', 'fill', $default === null ? null : Colour::of($default), self::FILL);
+    }
+
+    /** The fill of letters: there always is one, so that they can be read. */
+    public static function lettersField(string $default): ColourField
+    {
+        return new ColourField('fill', 'the fill', 'Letters', 'fill', Colour::of($default), self::FILL, mayBeNone: false);
     }
 
     /** @param  string|null  $default  #rrggbb of an outline of 1 px; null for none */

@@ -49,9 +49,9 @@ final class PolygonKind implements Closed, Kind
         return $this->fields ??= new Fields(
             new WholeNumberField('sides', 'the number of sides', 'Shape', 'sides', FieldGroup::Geometry, 5, 3, 60, 'or of the tips of a star'),
             NumberField::share('star', 'the inner radius of the star', 'Shape', 'star', FieldGroup::Geometry, null, 'the radius of its inner corners as a share of that of its tips; null for a polygon', 0.01),
-            Look::radiusField(),
             Look::fillField('#b9cfc6'),
             Look::outlineField(),
+            Look::radiusField(),
             Look::opacityField(),
         );
     }

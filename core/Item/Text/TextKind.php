@@ -63,7 +63,7 @@ final class TextKind implements FollowsItsWords, HasBaseline, HasWords, Kind
             NumberField::factor('line_height', 'the line height', 'Type', 'line height', FieldGroup::Words, 1.3, 0.1, 10.0, 'a factor of the size'),
             new ChoiceField('align', 'the alignment of the lines', 'Type', 'lines stand', FieldGroup::Words, ['start' => 'left', 'centre' => 'centre', 'end' => 'right']),
             new ChoiceField('grow', 'what follows the words', 'Type', 'frame', FieldGroup::Words, ['both' => 'follows its words', 'down' => 'grows down', 'none' => 'stays'], 'what of a text\'s frame follows its words', isOffered: false),
-            Look::fillField('#20302d', 'Letters'),
+            Look::lettersField('#20302d'),
             Look::opacityField(),
         );
     }

@@ -1,5 +1,6 @@
 /** What the API gives. Lengths are pixels of the sheet. */
 
+import type { Fields } from './commands.gen';
 import type { Background, Format, Preset } from './handover';
 
 export interface Point {
@@ -12,17 +13,42 @@ export interface Box extends Point {
     h: number;
 }
 
-/** Slices are no items, but are arranged like some. */
-export type Kind = 'box' | 'round' | 'line' | 'text' | 'group' | 'slice';
-
 export interface Outline {
     colour: string;
     weight: number;
 }
 
+/** A line of glyphs of one font: code point and x of each in turn, in font units. */
+export interface Letters {
+    font: string;
+    transform: string;
+    glyphs: number[];
+}
+
+/** An element of SVG: its name, its attributes and what is in it. */
+export type Drawn = [name: string, attributes: Record<string, string>, inside?: Drawn[]] | Letters | string;
+
+/** How an item is painted in its own space, beneath and above what it holds. */
+export interface Painting {
+    defs?: Drawn[];
+    body?: Drawn[];
+    over?: Drawn[];
+    /** the path within which what it holds is seen */
+    clip?: string;
+    /** where the pointer hits it: along a path, and inside it */
+    hit?: { path: string; inside: boolean; weight: number };
+}
+
+/** The fields of all kinds; an item has those of its own. */
+export interface ItemFields extends Fields {
+    /** of groups: the numbers of a block, a ring or a row of steps */
+    series?: Series | null;
+}
+
 export interface Item {
     id: string;
-    kind: Kind;
+    /** asked by what can be asked of it: see sheet/kinds */
+    kind: string;
     name: string;
     parent: string | null;
     order: number;
@@ -30,26 +56,17 @@ export interface Item {
     angle: number;
     bounds: Box;
     ink: Box;
+    /** what it paints, shadows too: what is looked at when it is asked whether it can be seen */
+    painted: Box;
     locked: boolean;
     hidden: boolean;
     /** lies there to be compared with: locked, dimmed, never measured or exported */
     reference: boolean;
-    opacity: number;
-    svg?: string;
-    /** of groups: the point of its own space at the frame's top left */
+    flip: 'none' | 'across' | 'down' | 'both';
+    fields: ItemFields;
+    painting?: Painting;
+    /** of what holds items: the point of its own space at the frame's top left */
     origin?: Point;
-    fill?: string | null;
-    outline?: Outline | null;
-    radius?: number;
-    text?: string;
-    font?: string;
-    weight?: number;
-    size?: number;
-    line_height?: number;
-    align?: 'start' | 'centre' | 'end';
-    grow?: 'both' | 'down' | 'none';
-    /** of groups: the numbers of a block, a ring or a row of steps */
-    series?: Series | null;
 }
 
 export interface Series {

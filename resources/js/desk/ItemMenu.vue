@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Item } from '@/api/types';
 import { useActions, type Action } from '@/desk/actions';
-import { focusBack } from '@/desk/focus';
+import { focusBack } from '@/parts/focus';
 import { useDesk } from '@/stores/desk';
 import { useView } from '@/stores/view';
 import ContextMenu from 'primevue/contextmenu';

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { api, Problem } from '@/api/client';
 import type { NewSheet, SheetSummary } from '@/api/types';
-import { focusBack } from '@/desk/focus';
+import { focusBack } from '@/parts/focus';
 import NewSheetDialog from '@/parts/NewSheetDialog.vue';
 import TextField from '@/parts/TextField.vue';
 import { useDesk } from '@/stores/desk';

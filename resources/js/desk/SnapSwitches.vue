@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { usePanelFocus } from '@/desk/focus';
+import { usePanelFocus } from '@/parts/focus';
 import { useSnap } from '@/stores/snap';
 import { useView } from '@/stores/view';
 import Popover from 'primevue/popover';
 import { ref } from 'vue';
-import { KINDS } from './snap/candidates';
+import { KINDS } from '@/sheet/snap/candidates';
 
 /** Snapping on or off, each kind by itself, and the grid. */
 const snap = useSnap();

@@ -1,3 +1,4 @@
+import { is } from '@/sheet/kinds';
 import { useSelecting, type Alike } from '@/desk/selecting';
 import { useBench, type Order } from '@/stores/bench';
 import { useDesk } from '@/stores/desk';
@@ -50,7 +51,7 @@ export function useActions() {
             words: 'Ungroup',
             keys: 'Ctrl Shift G',
             icon: 'M2 3h6v6H2zM10 9h6v6h-6zM11 2l4 0 0 4M7 16l-4 0 0-4',
-            possible: () => desk.selected.some((item) => item.kind === 'group'),
+            possible: () => desk.selected.some((item) => is(item, 'framed-by-items')),
             run: () => void desk.run('ungroup', {}),
         },
         forward: {

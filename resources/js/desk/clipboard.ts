@@ -1,7 +1,7 @@
 import type { Commands } from '@/api/commands.gen';
 import type { Item } from '@/api/types';
-import { applied, settled } from '@/desk/geometry';
-import { counted } from '@/desk/words';
+import { applied, settled } from '@/sheet/geometry';
+import { counted } from '@/sheet/words';
 import { useDesk } from '@/stores/desk';
 import { useView } from '@/stores/view';
 import { onBeforeUnmount, onMounted } from 'vue';
@@ -10,7 +10,7 @@ type File = Commands['paste']['file'];
 type Cut = File['items'][number];
 
 /** What the sheet says besides what an excerpt keeps. */
-const LEFT_OUT = ['order', 'bounds', 'ink', 'locked', 'svg'] as const;
+const LEFT_OUT = ['order', 'bounds', 'ink', 'painted', 'locked', 'painting'] as const;
 
 /** Copy, cut and paste as the browser asks for them, between sheets, documents and windows. */
 export function useClipboard() {
@@ -26,7 +26,7 @@ export function useClipboard() {
         const items = roots
             .sort((a, b) => (order.get(a.id) ?? 0) - (order.get(b.id) ?? 0))
             .flatMap((root) => [onSheet(root), ...inside(root.id)]);
-        return items.length ? { format: 'allsquare-excerpt', version: 1, items: items as File['items'] } : null;
+        return items.length ? { format: 'allsquare-excerpt', version: 2, items: items as File['items'] } : null;
     }
 
     function inside(id: string): Cut[] {

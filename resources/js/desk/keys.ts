@@ -1,5 +1,6 @@
+import { is } from '@/sheet/kinds';
 import { useActions } from '@/desk/actions';
-import { focusStage, isDesk } from '@/desk/focus';
+import { focusStage, isDesk } from '@/parts/focus';
 import { PAD, useBench, type Edge } from '@/stores/bench';
 import { useDesk } from '@/stores/desk';
 import { useGauge } from '@/stores/gauge';
@@ -157,7 +158,7 @@ export function useKeys() {
 
     function editText(): void {
         const [item, more] = desk.selected;
-        if (item?.kind === 'text' && !more && !desk.tree.isLocked(item.id))
+        if (item && is(item, 'has-words') && !more && !desk.tree.isLocked(item.id))
             view.editing = { item: item.id, at: item.frame };
     }
 

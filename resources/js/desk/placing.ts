@@ -1,30 +1,25 @@
-import { settled, whole } from '@/desk/geometry';
+import { settled, whole } from '@/sheet/geometry';
+import { is, type DrawnKind } from '@/sheet/kinds';
+import { focusStage } from '@/parts/focus';
 import { useDesk } from '@/stores/desk';
-import { useView, type Drawn } from '@/stores/view';
-import { focusStage } from './focus';
-
-/** The usual sizes of things that are put without being drawn, px. */
-const USUAL: Record<'box' | 'round' | 'line', { w: number; h: number }> = {
-    box: { w: 160, h: 120 },
-    round: { w: 120, h: 120 },
-    line: { w: 200, h: 0 },
-};
+import { useView } from '@/stores/view';
 
 /** Puts a thing of its usual size at the middle of what is seen of the sheet, selected: for whoever has no pointer. */
 export function usePlacing() {
     const desk = useDesk();
     const view = useView();
 
-    return async (kind: Exclude<Drawn, 'slice'>): Promise<void> => {
+    return async (kind: DrawnKind): Promise<void> => {
         const { x, y, w, h } = view.visible;
         const middle = { x: x + w / 2, y: y + h / 2 };
-        const size = kind === 'text' ? { w: 0, h: 0 } : USUAL[kind];
+        const { width, height, ghost } = kind.tool;
         const settle = desk.sheet?.whole_pixels ? whole : settled;
-        const at = { x: settle(middle.x - size.w / 2), y: settle(middle.y - size.h / 2) };
+        const at = { x: settle(middle.x - width / 2), y: settle(middle.y - height / 2) };
         view.tool = 'select';
+        view.drawn = kind;
         focusStage();
-        if (kind === 'text') view.editing = { item: null, at: { ...at, w: 0, h: 0 } };
-        else if (kind === 'line') await desk.run('add-item', { kind, ...at, w: size.w }, []);
-        else await desk.run('add-item', { kind, ...at, ...size }, []);
+        if (ghost === 'typed') view.editing = { item: null, at: { ...at, w: 0, h: 0 } };
+        else if (is({ kind: kind.name }, 'flat')) await desk.run('add-item', { kind: kind.name, ...at, w: width }, []);
+        else await desk.run('add-item', { kind: kind.name, ...at, w: width, h: height }, []);
     };
 }

@@ -1,5 +1,6 @@
 import type { Item } from '@/api/types';
-import { settled } from '@/desk/geometry';
+import { settled } from '@/sheet/geometry';
+import { kindOf } from '@/sheet/kinds';
 import { useDesk } from '@/stores/desk';
 
 export type Alike = 'kind' | 'size' | 'look';
@@ -51,14 +52,6 @@ export function useSelecting() {
 function sign(item: Item, by: Alike): string {
     if (by === 'kind') return item.kind;
     if (by === 'size') return `${settled(item.frame.w)} ${settled(item.frame.h)}`;
-    return JSON.stringify([
-        item.kind,
-        item.fill,
-        item.outline,
-        item.radius,
-        item.opacity,
-        item.font,
-        item.weight,
-        item.size,
-    ]);
+    const looks = kindOf(item).fields.filter((field) => !field.own && field.set);
+    return JSON.stringify([item.kind, ...looks.map((field) => item.fields[field.name])]);
 }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { PlannedFile, Warning } from '@/api/handover';
 import type { Slice } from '@/api/types';
-import { figure } from '@/desk/geometry';
+import { figure } from '@/sheet/geometry';
 import CutSettings from '@/desk/drawer/CutSettings.vue';
 import TextField from '@/parts/TextField.vue';
 import { useDesk } from '@/stores/desk';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { focusStage } from '@/desk/focus';
-import { figure } from '@/desk/geometry';
+import { focusStage } from './focus';
+import { figure } from '@/sheet/geometry';
 import { useDesk } from '@/stores/desk';
 import { useUnits } from '@/stores/units';
 import InputText from 'primevue/inputtext';

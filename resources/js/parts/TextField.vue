@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useFocusBack } from '@/desk/focus';
+import { useFocusBack } from './focus';
 import InputText from 'primevue/inputtext';
 import { ref } from 'vue';
 

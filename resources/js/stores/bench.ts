@@ -1,7 +1,7 @@
 import type { Commands } from '@/api/commands.gen';
 import type { Box } from '@/api/types';
-import { figure } from '@/desk/geometry';
-import { counted } from '@/desk/words';
+import { figure } from '@/sheet/geometry';
+import { counted } from '@/sheet/words';
 import { useDesk } from '@/stores/desk';
 import { useUnits } from '@/stores/units';
 import { defineStore } from 'pinia';

@@ -26,7 +26,7 @@ export function useContents() {
         answer.removed.forEach((id) => map.delete(id));
         for (const item of [...answer.created, ...answer.changed]) {
             const before = map.get(item.id);
-            map.set(item.id, item.svg === undefined && before ? { ...item, svg: before.svg } : item);
+            map.set(item.id, item.painting === undefined && before ? { ...item, painting: before.painting } : item);
         }
         stored.value = map;
         revision.value = answer.revision;

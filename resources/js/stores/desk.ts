@@ -1,11 +1,11 @@
 import { api, Problem } from '@/api/client';
-import type { Commands } from '@/api/commands.gen';
+import { COMMAND_TRAITS, type Commands } from '@/api/commands.gen';
 import type { Answer, DocumentSummary, Point, SheetContent, TravelAnswer } from '@/api/types';
-import { union } from '@/desk/geometry';
-import { distance, moved } from '@/desk/moved';
-import { remarks } from '@/desk/remarks';
-import { addressed, asItem } from '@/desk/slices';
-import { Tree } from '@/desk/tree';
+import { union } from '@/sheet/geometry';
+import { distance, moved } from '@/sheet/moved';
+import { remarks } from '@/sheet/remarks';
+import { addressed, asItem } from '@/sheet/slices';
+import { Tree } from '@/sheet/tree';
 import { useContents } from '@/stores/contents';
 import { useSending } from '@/stores/sending';
 import { useUnits } from '@/stores/units';
@@ -17,20 +17,7 @@ export interface Status {
     kind: 'done' | 'refused' | 'note';
 }
 
-/** Commands after which what they made is selected. */
-const SELECTING: (keyof Commands)[] = [
-    'add-item',
-    'again',
-    'block',
-    'delete',
-    'duplicate',
-    'group',
-    'paste',
-    'ring',
-    'set-series',
-    'step-repeat',
-    'ungroup',
-];
+const SELECTING: readonly string[] = COMMAND_TRAITS['selects-what-it-made'];
 
 /** The sheet on the desk: its items, what is selected, and the one way to change it, by commands. */
 export const useDesk = defineStore('desk', () => {

@@ -1,5 +1,6 @@
+import { is } from '@/sheet/kinds';
 import type { Box, Point } from '@/api/types';
-import { figure } from '@/desk/geometry';
+import { figure } from '@/sheet/geometry';
 import { useDesk } from '@/stores/desk';
 import { useView } from '@/stores/view';
 import { defineStore } from 'pinia';
@@ -77,7 +78,7 @@ export const useGauge = defineStore('gauge', () => {
             else after = Math.min(after, at);
         };
         for (const item of desk.items.values()) {
-            if (item.kind === 'group' || desk.tree.isHidden(item.id) || desk.tree.isReference(item.id)) continue;
+            if (is(item, 'framed-by-items') || desk.tree.isHidden(item.id) || desk.tree.isReference(item.id)) continue;
             const b = item.bounds;
             const [from, size, itsLow, itsAcross] = axis === 'x' ? [b.x, b.w, b.y, b.h] : [b.y, b.h, b.x, b.w];
             if (itsLow >= low + across || itsLow + itsAcross <= low) continue;

@@ -1,5 +1,5 @@
 import type { Axis, Box, Dimension, Point, Side } from '@/api/types';
-import { meetsStraight, distances, type Stretch } from '@/desk/measuring/stretches';
+import { meetsStraight, distances, type Stretch } from '@/sheet/stretches';
 import { useBench } from '@/stores/bench';
 import { useDesk } from '@/stores/desk';
 import { defineStore } from 'pinia';

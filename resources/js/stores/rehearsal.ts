@@ -2,7 +2,7 @@ import { api } from '@/api/client';
 import type { Commands } from '@/api/commands.gen';
 import type { Answer, Item, Slice } from '@/api/types';
 import { restingQuestion } from '@/api/restingQuestion';
-import { addressed, asItem } from '@/desk/slices';
+import { addressed, asItem } from '@/sheet/slices';
 import { useDesk } from '@/stores/desk';
 import { useSending } from '@/stores/sending';
 import { useUnits } from '@/stores/units';
@@ -79,7 +79,7 @@ function outermost(answer: Answer, asked: string[]): Item[] {
         ...answer.created.filter((item) => {
             const group = item.parent === null ? undefined : made.get(item.parent);
             // Of a series its members are shown, not the group that keeps them.
-            return !item.series && (!group || group.series);
+            return !item.fields.series && (!group || group.fields.series);
         }),
         // Of a command that names nothing, what moves by itself.
         ...answer.changed.filter((item) =>

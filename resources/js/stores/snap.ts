@@ -1,4 +1,4 @@
-import { KINDS, type Kind } from '@/desk/snap/candidates';
+import { KINDS, type Kind } from '@/sheet/snap/candidates';
 import { defineStore } from 'pinia';
 import { computed } from 'vue';
 import { kept } from './kept';

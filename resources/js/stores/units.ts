@@ -1,5 +1,5 @@
 import type { Axis, Box, Point, SheetSettings, UnitName } from '@/api/types';
-import { figure, settled } from '@/desk/geometry';
+import { figure, settled } from '@/sheet/geometry';
 import { defineStore } from 'pinia';
 import { computed, shallowRef } from 'vue';
 import { kept } from './kept';

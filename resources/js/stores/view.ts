@@ -1,13 +1,13 @@
-import type { Box, Kind, Point } from '@/api/types';
+import type { Box, Point } from '@/api/types';
+import type { DrawnKind } from '@/sheet/kinds';
 import { defineStore } from 'pinia';
-import { computed, ref } from 'vue';
+import { computed, ref, shallowRef } from 'vue';
 
 export const CLOSEST = 32;
 export const FURTHEST = 0.05;
 
-/** What can be drawn, and what else the pointer can do: measure, fit to the grid, read a colour. */
-export type Drawn = Exclude<Kind, 'group'>;
-export type Tool = 'select' | 'measure' | 'fit' | 'colour' | Drawn;
+/** What the pointer can do besides selecting: draw a thing or a slice, measure, fit to the grid, read a colour. */
+export type Tool = 'select' | 'draw' | 'slice' | 'measure' | 'fit' | 'colour';
 
 /** How the sheet is looked at: zoom, place, what is being done with the pointer. Nothing of it is stored. */
 export const useView = defineStore('view', () => {
@@ -16,6 +16,8 @@ export const useView = defineStore('view', () => {
     const pan = ref<Point>({ x: 0, y: 0 });
     const size = ref({ w: 0, h: 0 });
     const tool = ref<Tool>('select');
+    /** the kind of thing that is drawn */
+    const drawn = shallowRef<DrawnKind | null>(null);
     const hovered = ref<string | null>(null);
     /** the item picked from the menu of what lies under the pointer */
     const picked = ref<string | null>(null);
@@ -59,6 +61,11 @@ export const useView = defineStore('view', () => {
         y: (point.y - pan.value.y) / zoom.value,
     });
 
+    function draw(kind: DrawnKind): void {
+        drawn.value = kind;
+        tool.value = 'draw';
+    }
+
     /** @param at the point of the canvas that stays where it is, in screen px; the middle without it */
     function zoomTo(next: number, at: Point = { x: size.value.w / 2, y: size.value.h / 2 }): void {
         const kept = toSheet(at);
@@ -89,6 +96,8 @@ export const useView = defineStore('view', () => {
         pan,
         size,
         tool,
+        drawn,
+        draw,
         hovered,
         picked,
         pointer,

@@ -6,7 +6,7 @@ import FirstSteps from '@/desk/FirstSteps.vue';
 import HistoryDrawer from '@/desk/drawer/HistoryDrawer.vue';
 import LookDrawer from '@/desk/drawer/LookDrawer.vue';
 import ItemMenu from '@/desk/ItemMenu.vue';
-import { useDeskFocus } from '@/desk/focus';
+import { useDeskFocus } from '@/parts/focus';
 import { useKeys } from '@/desk/keys';
 import KeysDialog from '@/desk/KeysDialog.vue';
 import SheetTabs from '@/desk/SheetTabs.vue';

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { is } from '@/sheet/kinds';
 import { api, Problem } from '@/api/client';
 import type { Measured } from '@/api/handover';
 import { restingQuestion } from '@/api/restingQuestion';
@@ -7,7 +8,7 @@ import TopBar from '@/parts/TopBar.vue';
 import { BOXES, type By } from '@/stores/bench';
 import { useDesk } from '@/stores/desk';
 import { kept } from '@/stores/kept';
-import { figure } from '@/desk/geometry';
+import { figure } from '@/sheet/geometry';
 import { computed, onBeforeUnmount, ref, shallowRef, watch } from 'vue';
 import { useRoute } from 'vue-router';
 
@@ -44,7 +45,7 @@ watch(
     { immediate: true },
 );
 
-const groups = computed(() => [...desk.items.values()].filter((item) => item.kind === 'group' && !item.hidden));
+const groups = computed(() => [...desk.items.values()].filter((item) => is(item, 'framed-by-items') && !item.hidden));
 const query = computed(() => {
     const asked = new URLSearchParams({
         show: KINDS.map((k) => k.key)

@@ -3,8 +3,8 @@ import { Problem } from '@/api/client';
 import type { DocumentSummary, NewSheet } from '@/api/types';
 import NewSheetDialog from '@/parts/NewSheetDialog.vue';
 import TopBar from '@/parts/TopBar.vue';
-import NewOnes from '@/shelf/NewOnes.vue';
-import StandingDocument from '@/shelf/StandingDocument.vue';
+import NewDocuments from '@/shelf/NewDocuments.vue';
+import DocumentOnShelf from '@/shelf/DocumentOnShelf.vue';
 import { useFirstSteps } from '@/stores/firstSteps';
 import { useShelf, type Sorting } from '@/stores/shelf';
 import InputText from 'primevue/inputtext';
@@ -152,7 +152,7 @@ function remove(document: DocumentSummary): Promise<void> {
                 No document is called “{{ shelf.search }}”, and none of their sheets is.
             </p>
             <ul v-else class="shelf" aria-label="Documents">
-                <StandingDocument
+                <DocumentOnShelf
                     v-for="document in shelf.found"
                     :key="document.id"
                     :document="document"
@@ -163,7 +163,7 @@ function remove(document: DocumentSummary): Promise<void> {
             </ul>
             <h2>Begin a new one</h2>
             <p class="sub">Drawn to one scale.</p>
-            <NewOnes @begin="begin" @exact="exact = true" />
+            <NewDocuments @begin="begin" @exact="exact = true" />
         </main>
         <footer>Everything is kept on this computer.</footer>
         <NewSheetDialog

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Support;
 
+use AllSquare\Core\Geometry\Flip;
 use AllSquare\Core\Geometry\Unit;
 use AllSquare\Core\Item\Item;
 use Random\Engine\Mt19937;
@@ -76,7 +77,7 @@ final class RandomScene
         foreach (range(1, $this->number(2, $depth === 0 ? 9 : 4)) as $_) {
             $id = 'i'.++$this->count;
             $group = $depth < 3 && $this->maybe(25);
-            $kind = $group ? 'group' : $this->pick(['box', 'box', 'round', 'line', 'text']);
+            $kind = $group ? 'group' : $this->pick(['box', 'box', 'round', 'line', 'text', 'polygon']);
             $this->scene->put($id, $this->length(-300, 1200), $this->length(-300, 900), $this->maybe(8) ? 0.0 : $this->length(0, 300), $kind === 'line' || $this->maybe(8) ? 0.0 : $this->length(0, 200), [
                 'kind' => $kind,
                 'parent' => $parent,
@@ -85,6 +86,9 @@ final class RandomScene
                 'hidden' => $this->maybe(8),
                 'text' => 'Harbour light',
                 'grow' => 'none',
+                'sides' => $this->number(3, 8),
+                'star' => $this->maybe(40) ? 0.6 : null,
+                'flip' => in_array($kind, ['text', 'polygon'], true) && $this->maybe(20) ? $this->pick([Flip::Across, Flip::Down, Flip::Both]) : Flip::None,
             ]);
             if ($group) {
                 $this->fill($id, $depth + 1);

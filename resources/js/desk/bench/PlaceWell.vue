@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import type { Commands } from '@/api/commands.gen';
 import { live } from '@/desk/canvas/gestures/gesture';
-import { settled } from '@/desk/geometry';
+import { settled } from '@/sheet/geometry';
 import { useSurroundings } from '@/desk/surroundings';
-import { counted } from '@/desk/words';
+import { counted } from '@/sheet/words';
 import LengthField from '@/parts/LengthField.vue';
 import { useBench } from '@/stores/bench';
 import { useDesk } from '@/stores/desk';

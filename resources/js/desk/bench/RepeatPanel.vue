@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Commands } from '@/api/commands.gen';
-import { usePanelFocus } from '@/desk/focus';
-import { counted } from '@/desk/words';
+import { usePanelFocus } from '@/parts/focus';
+import { counted } from '@/sheet/words';
 import { readCount, readSum } from '@/parts/sums';
 import { useBench, type Order } from '@/stores/bench';
 import { useDesk } from '@/stores/desk';

@@ -39,7 +39,7 @@ const FIELDS: Record<Series['kind'], { name: Name; label: string; whole?: boolea
 };
 const WORDS = { block: 'Rows and columns', steps: 'Steps', ring: 'Ring' };
 
-const series = computed(() => props.group.series ?? null);
+const series = computed(() => props.group.fields.series ?? null);
 const members = computed(() => desk.tree.children(props.group.id).length);
 const fields = computed(() => (series.value ? FIELDS[series.value.kind] : []));
 const canKeep = computed(() => series.value?.kind !== 'ring');

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useActions } from '@/desk/actions';
-import { counted } from '@/desk/words';
+import { counted } from '@/sheet/words';
 import { useBench, type Order } from '@/stores/bench';
 import { useDesk } from '@/stores/desk';
 import { useUnits } from '@/stores/units';
@@ -33,7 +33,9 @@ const WITHIN = {
 } as const;
 const HOLDS = { first: 'first stays', centre: 'middle stays', last: 'last stays' } as const;
 
-const series = computed(() => (desk.selected.length === 1 && desk.selected[0]?.series ? desk.selected[0] : null));
+const series = computed(() =>
+    desk.selected.length === 1 && desk.selected[0]?.fields.series ? desk.selected[0] : null,
+);
 const free = computed(() => bench.free);
 const spaced = computed(() => bench.canSpace);
 const gaps = computed(() => ({ x: gapsOf(free.value, 'x'), y: gapsOf(free.value, 'y') }));

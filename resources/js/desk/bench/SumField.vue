@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import InputText from 'primevue/inputtext';
-import { focusStage } from '@/desk/focus';
-import { figure } from '@/desk/geometry';
+import { focusStage } from '@/parts/focus';
+import { figure } from '@/sheet/geometry';
 import FieldComplaint from '@/parts/FieldComplaint.vue';
 import { readCount, readSum } from '@/parts/sums';
 import { computed, ref, type ComponentPublicInstance } from 'vue';

@@ -1,5 +1,5 @@
 import type { Item } from '@/api/types';
-import { settled } from '@/desk/geometry';
+import { settled } from '@/sheet/geometry';
 import { useUnits } from '@/stores/units';
 
 const SIDES = { x: ['x', 'w'], y: ['y', 'h'] } as const;

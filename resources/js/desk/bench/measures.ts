@@ -1,6 +1,6 @@
 import type { Commands } from '@/api/commands.gen';
 import type { Box, Item } from '@/api/types';
-import { settled } from '@/desk/geometry';
+import { settled } from '@/sheet/geometry';
 import { useDesk } from '@/stores/desk';
 import { useUnits } from '@/stores/units';
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Tree } from '@/desk/tree';
+import { Tree } from '@/sheet/tree';
 import { useDesk } from '@/stores/desk';
 import { useRehearsal } from '@/stores/rehearsal';
 import { useView } from '@/stores/view';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Box, Dimension } from '@/api/types';
-import { distances, meetsStraight, type Stretch } from '@/desk/measuring/stretches';
+import { distances, meetsStraight, type Stretch } from '@/sheet/stretches';
 import { useDesk } from '@/stores/desk';
 import { useLedger } from '@/stores/ledger';
 import { useMeasuring } from '@/stores/measuring';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { tagOf, tagWidth } from '@/desk/slices';
+import { tagOf, tagWidth } from '@/sheet/slices';
 import { useDesk } from '@/stores/desk';
 import { useView } from '@/stores/view';
 import { computed } from 'vue';
@@ -38,7 +38,7 @@ const drawn = computed(() => {
     const g = ghost.value;
     if (!g) return null;
     const box = screenBox(g.box);
-    if (g.kind === 'guide') return null;
+    if (g.shape === 'guide') return null;
     const ends = g.from && g.to ? { from: view.toScreen(g.from), to: view.toScreen(g.to) } : null;
     return { ...g, box, ends, centre: { x: box.x + box.w / 2, y: box.y + box.h / 2 } };
 });
@@ -46,7 +46,7 @@ const drawn = computed(() => {
 /** A guide or a zero that is dragged: a line right across the desk, or a cross. */
 const dragged = computed(() => {
     const g = ghost.value;
-    if (g?.kind !== 'guide') return '';
+    if (g?.shape !== 'guide') return '';
     const at = view.toScreen(g.box);
     const { w, h } = view.size;
     return (g.axis === 'y' ? '' : `M${at.x} 0V${h}`) + (g.axis === 'x' ? '' : `M0 ${at.y}H${w}`);
@@ -75,7 +75,7 @@ const words = computed(() => {
         <polygon v-if="hovered && !ghost && !lift && !view.bare" class="hovered" :points="hovered" />
         <g
             v-if="drawn"
-            :class="['ghost', drawn.kind]"
+            :class="['ghost', drawn.shape]"
             :transform="`rotate(${drawn.angle ?? 0} ${drawn.centre.x} ${drawn.centre.y})`"
         >
             <line
@@ -86,7 +86,7 @@ const words = computed(() => {
                 :y2="drawn.ends.to.y"
             />
             <ellipse
-                v-else-if="drawn.kind === 'round'"
+                v-else-if="drawn.shape === 'ellipse'"
                 :cx="drawn.centre.x"
                 :cy="drawn.centre.y"
                 :rx="drawn.box.w / 2"

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useDesk } from '@/stores/desk';
-import { figure } from '@/desk/geometry';
+import { figure } from '@/sheet/geometry';
 import { useUnits } from '@/stores/units';
 import { useView } from '@/stores/view';
 import { lift } from './gestures/gesture';

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Box } from '@/api/types';
-import { applied, union } from '@/desk/geometry';
+import { applied, union } from '@/sheet/geometry';
+import { is } from '@/sheet/kinds';
 import { useDesk } from '@/stores/desk';
 import { useView } from '@/stores/view';
 import { computed } from 'vue';
@@ -30,7 +31,7 @@ const outlines = computed(() =>
 const frame = computed<{ box: Box; angle: number } | null>(() => {
     const [only] = desk.selected;
     if (!only) return null;
-    if (only.kind === 'slice') return desk.selectedBox ? { box: desk.selectedBox, angle: 0 } : null;
+    if (is(only, 'named-after-others')) return desk.selectedBox ? { box: desk.selectedBox, angle: 0 } : null;
     const placement = desk.tree.toSheet(only.id);
     if (desk.selected.length === 1 && placement.angle % 90 !== 0) {
         const origin = only.origin ?? { x: 0, y: 0 };

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Box, Item } from '@/api/types';
-import { contains } from '@/desk/geometry';
-import type { Tree } from '@/desk/tree';
+import { contains } from '@/sheet/geometry';
+import type { Tree } from '@/sheet/tree';
 import { useDesk } from '@/stores/desk';
 import { useView } from '@/stores/view';
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { useFocusBack } from '@/desk/focus';
-import { applied } from '@/desk/geometry';
+import { useFocusBack } from '@/parts/focus';
+import { applied } from '@/sheet/geometry';
 import { useDesk } from '@/stores/desk';
 import { useView } from '@/stores/view';
 import { computed, nextTick, onMounted, ref } from 'vue';
@@ -14,32 +14,32 @@ const view = useView();
 const field = ref<HTMLTextAreaElement | null>(null);
 const target = view.editing;
 const item = target?.item ? desk.items.get(target.item) : undefined;
-const words = ref(item?.text ?? '');
+const words = ref(item?.fields.text ?? '');
 let done = false;
 useFocusBack();
 
 const FAMILIES: Record<string, string> = { overpass: 'Overpass', 'overpass-mono': 'Overpass Mono', bitter: 'Bitter' };
-const size = computed(() => (item?.size ?? 16) * view.zoom);
+const size = computed(() => (item?.fields.size ?? 16) * view.zoom);
 
 const style = computed(() => {
     const at = item ? item.frame : (target?.at ?? { x: 0, y: 0, w: 0, h: 0 });
     const place = item ? desk.tree.toSheet(item.id) : { angle: 0, x: at.x, y: at.y };
     // What follows its words grows from where its lines begin, end, or are centred.
-    const along = item?.grow === 'both' ? { start: 0, centre: 0.5, end: 1 }[item.align ?? 'start'] : 0;
+    const along = item?.fields.grow === 'both' ? { start: 0, centre: 0.5, end: 1 }[item.fields.align ?? 'start'] : 0;
     const from = item ? applied(desk.tree.toSheet(item.id), { x: at.w * along, y: 0 }) : place;
     const corner = view.toScreen(from);
     return {
         left: `${corner.x}px`,
         top: `${corner.y}px`,
-        width: at.w > 0 && item?.grow !== 'both' ? `${at.w * view.zoom + 2}px` : undefined,
+        width: at.w > 0 && item?.fields.grow !== 'both' ? `${at.w * view.zoom + 2}px` : undefined,
         transform: `rotate(${place.angle}deg) translateX(${-100 * along}%)`,
-        fontFamily: `'${FAMILIES[item?.font ?? 'overpass'] ?? 'Overpass'}', sans-serif`,
-        fontWeight: String(item?.weight ?? 400),
+        fontFamily: `'${FAMILIES[item?.fields.font ?? 'overpass'] ?? 'Overpass'}', sans-serif`,
+        fontWeight: String(item?.fields.weight ?? 400),
         fontSize: `${size.value}px`,
-        lineHeight: String(item?.line_height ?? 1.3),
-        textAlign: ({ start: 'left', centre: 'center', end: 'right' } as const)[item?.align ?? 'start'],
-        color: item?.fill ?? '#20302d',
-        whiteSpace: at.w > 0 && item?.grow !== 'both' ? 'pre-wrap' : 'pre',
+        lineHeight: String(item?.fields.line_height ?? 1.3),
+        textAlign: ({ start: 'left', centre: 'center', end: 'right' } as const)[item?.fields.align ?? 'start'],
+        color: item?.fields.fill ?? '#20302d',
+        whiteSpace: at.w > 0 && item?.fields.grow !== 'both' ? 'pre-wrap' : 'pre',
     } as const;
 });
 
@@ -61,10 +61,10 @@ function keep(): void {
     if (item) {
         // A text without words would be nothing that could be seen or taken hold of.
         if (text.trim() === '') void desk.run('delete', {}, [item.id]);
-        else if (text !== item.text) void desk.run('set', { text }, [item.id]);
+        else if (text !== item.fields.text) void desk.run('set', { text }, [item.id]);
     } else if (text.trim() !== '' && target) {
         const { x, y, w } = target.at;
-        void desk.run('add-item', { kind: 'text', text, x, y, ...(w > 0 ? { w } : {}) }, []);
+        if (view.drawn) void desk.run('add-item', { kind: view.drawn.name, text, x, y, ...(w > 0 ? { w } : {}) }, []);
     }
 }
 

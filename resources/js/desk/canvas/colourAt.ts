@@ -43,7 +43,7 @@ export function useColourAt() {
         else if (chosen.length === 0) desk.say(`The colour there is ${colour}`, 'note');
         else if (!asOutline) void desk.run('set', { fill: colour }, chosen);
         else {
-            const weight = desk.selected.find((item) => item.outline)?.outline?.weight ?? 1;
+            const weight = desk.selected.find((item) => item.fields.outline)?.fields.outline?.weight ?? 1;
             void desk.run('set', { outline: { colour, weight } }, chosen);
         }
     }

@@ -1,21 +1,28 @@
 import { api } from '@/api/client';
-import type { Item } from '@/api/types';
+import type { Drawn, Item, Letters } from '@/api/types';
 
-/** Outlines by glyph id, as the painter names them; each font is fetched once, by its hash. */
-const outlines = new Map<string, string>();
+/** Outlines by font and code point; each font is fetched once, by its hash. */
+const outlines = new Map<string, Record<string, string>>();
 const fetched = new Map<string, Promise<void>>();
 let hashes: Promise<Record<string, string>> | null = null;
-
-const USE = /<use href='#([^']+)' x='([^']+)'\/>/g;
-const LINE = /<g transform='([^']+)'>((?:<use [^>]+>)+)<\/g>/g;
 
 /** Fetches the outlines of all fonts that these items are set in. */
 export async function fetchGlyphs(items: Iterable<Item>): Promise<void> {
     const fonts = new Set<string>();
-    for (const item of items) {
-        for (const [, glyph = ''] of (item.svg ?? '').matchAll(USE)) fonts.add(glyph.slice(0, glyph.lastIndexOf('-')));
+    const look = (drawn: Drawn): void => {
+        if (typeof drawn === 'string') return;
+        if (isLetters(drawn)) fonts.add(drawn.font);
+        else drawn[2]?.forEach(look);
+    };
+    for (const { painting } of items) {
+        painting?.body?.forEach(look);
+        painting?.over?.forEach(look);
     }
     await Promise.all([...fonts].map(fetchFont));
+}
+
+export function isLetters(drawn: Drawn): drawn is Letters {
+    return typeof drawn === 'object' && 'glyphs' in drawn;
 }
 
 function fetchFont(font: string): Promise<void> {
@@ -33,20 +40,17 @@ function fetchFont(font: string): Promise<void> {
 async function load(font: string): Promise<void> {
     hashes ??= api.fonts().then((fonts) => fonts.hashes);
     hashes.catch(() => (hashes = null));
-    const paths = await api.outlines(font, (await hashes)[font] ?? '');
-    for (const [codePoint, path] of Object.entries(paths)) {
-        outlines.set(`${font}-${Number(codePoint).toString(16)}`, path);
-    }
+    outlines.set(font, await api.outlines(font, (await hashes)[font] ?? ''));
 }
 
 /**
- * A painting with its glyphs written out: every set line becomes one path, so that a page of letters is a page of
- * few nodes. Outlines begin with a relative move, so they can be strung together.
+ * A set line as one path, so that a page of letters is a page of few nodes. Outlines begin with a relative move, so they can
+ * be strung together.
  */
-export function withGlyphs(svg: string): string {
-    return svg.replace(LINE, (_, transform: string, uses: string) => {
-        let path = '';
-        for (const [, glyph = '', x] of uses.matchAll(USE)) path += `M${x} 0${outlines.get(glyph) ?? ''}`;
-        return `<path transform='${transform}' d='${path}'/>`;
-    });
+export function pathOf(letters: Letters): string {
+    const of = outlines.get(letters.font) ?? {};
+    let path = '';
+    for (let i = 0; i < letters.glyphs.length; i += 2)
+        path += `M${letters.glyphs[i + 1]} 0${of[letters.glyphs[i] ?? 0] ?? ''}`;
+    return path;
 }

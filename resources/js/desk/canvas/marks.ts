@@ -1,6 +1,7 @@
 import type { Box, Item } from '@/api/types';
-import { applied } from '@/desk/geometry';
-import type { Tree } from '@/desk/tree';
+import { applied } from '@/sheet/geometry';
+import { is } from '@/sheet/kinds';
+import type { Tree } from '@/sheet/tree';
 import { useDesk } from '@/stores/desk';
 import { useView } from '@/stores/view';
 
@@ -8,7 +9,7 @@ import { useView } from '@/stores/view';
 export function outlineOf(item: Item, tree: Tree = useDesk().tree): string {
     const view = useView();
     const placement = tree.toSheet(item.id);
-    const origin = item.kind === 'slice' ? item.bounds : (item.origin ?? { x: 0, y: 0 });
+    const origin = is(item, 'named-after-others') ? item.bounds : (item.origin ?? { x: 0, y: 0 });
     const { w, h } = item.frame;
     return [
         { x: 0, y: 0 },

@@ -1,13 +1,14 @@
 import type { Box, Item } from '@/api/types';
-import { meets, svgTransform, toParent } from '../geometry';
-import type { Tree } from '../tree';
-import { withGlyphs } from './glyphs';
-
-const SVG = 'http://www.w3.org/2000/svg';
+import { meets, svgTransform, toParent } from '@/sheet/geometry';
+import { is } from '@/sheet/kinds';
+import type { Tree } from '@/sheet/tree';
+import { group, leaf, paint } from './elements';
 
 interface Painted {
     item: Item;
     node: SVGGElement;
+    /** where what it holds belongs */
+    held: SVGGElement;
 }
 
 /**
@@ -54,13 +55,12 @@ export class Painting {
         let next = into.firstChild;
         const groups: [string, SVGGElement][] = [];
         for (const item of tree.children(parent)) {
-            if (item.hidden || !(meets(item.ink, view) || meets(item.bounds, view) || this.lifted.has(item.id)))
-                continue;
+            if (item.hidden || !(meets(item.painted, view) || this.lifted.has(item.id))) continue;
             seen.add(item.id);
-            const node = this.nodeOf(item);
+            const { node, held } = this.painting(item);
             if (this.lifted.has(item.id)) {
                 if (node === next) next = next.nextSibling;
-                const around = document.createElementNS(SVG, 'g');
+                const around = group();
                 around.setAttribute('transform', svgTransform(tree.toSheet(item.parent)));
                 around.append(node);
                 this.air.append(around);
@@ -69,24 +69,28 @@ export class Painting {
             } else {
                 into.insertBefore(node, next);
             }
-            if (item.kind === 'group') groups.push([item.id, node]);
+            if (is(item, 'holds-items')) groups.push([item.id, held]);
         }
         // What goes into a group is taken out of this level only when this level is done.
         for (const [group, node] of groups) this.level(tree, group, node, view, seen);
     }
 
-    private nodeOf(item: Item): SVGGElement {
+    private painting(item: Item): Painted {
         const known = this.painted.get(item.id);
-        if (known?.item === item) return known.node;
-        const node = known?.node ?? document.createElementNS(SVG, 'g');
+        if (known?.item === item) return known;
+        const node = known?.node ?? group();
+        const { opacity = 1 } = item.fields;
         node.setAttribute('transform', svgTransform(toParent(item)));
-        if (item.opacity < 1) node.setAttribute('opacity', String(item.opacity));
+        if (opacity < 1) node.setAttribute('opacity', String(opacity));
         else node.removeAttribute('opacity');
-        if (item.kind !== 'group' && known?.item.svg !== item.svg) node.innerHTML = withGlyphs(item.svg ?? '');
+        let held = known?.held ?? node;
+        if (known?.item.painting !== item.painting || known?.item.flip !== item.flip)
+            held = is(item, 'holds-items') ? paint(node, item, held) : leaf(node, item);
         if (item.reference) node.dataset.reference = '';
         else delete node.dataset.reference;
         if (!known) node.dataset.item = item.id;
-        this.painted.set(item.id, { item, node });
-        return node;
+        const painted = { item, node, held };
+        this.painted.set(item.id, painted);
+        return painted;
     }
 }

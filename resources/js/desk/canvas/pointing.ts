@@ -1,6 +1,7 @@
+import { is } from '@/sheet/kinds';
 import type { Axis, Box, Item, Point } from '@/api/types';
-import { itemsAt, lockedAt } from '@/desk/hit';
-import { sliceAt } from '@/desk/slices';
+import { itemsAt, lockedAt } from '@/sheet/hit';
+import { sliceAt } from '@/sheet/slices';
 import { useDesk } from '@/stores/desk';
 import { useMeasuring } from '@/stores/measuring';
 import { useView } from '@/stores/view';
@@ -43,7 +44,7 @@ export function usePointing(
     const cursor = computed(() =>
         spaceHeld.value
             ? 'grab'
-            : view.tool === 'text'
+            : view.tool === 'draw' && view.drawn?.tool.ghost === 'typed'
               ? 'text'
               : view.tool !== 'select'
                 ? 'crosshair'
@@ -82,7 +83,8 @@ export function usePointing(
         else if (view.tool === 'measure') measuring.click(pointed(at));
         else if (view.tool === 'colour') void colour.take(at, event.shiftKey);
         else if (view.tool === 'fit') begin(event, fitGesture(at));
-        else if (view.tool !== 'select') begin(event, drawGesture(view.tool, at));
+        else if (view.tool === 'slice') begin(event, drawGesture('slice', at));
+        else if (view.tool === 'draw' && view.drawn) begin(event, drawGesture(view.drawn, at));
         else {
             const guide = guideAt(at);
             if (guide) begin(event, guideGesture(guide.axis, guide, isOnRuler(guide.axis)));
@@ -233,10 +235,10 @@ export function usePointing(
         const [first] = under(onSheet(event));
         if (!first) return;
         const inside = desk.tree.childOf(desk.entered, first.id) ?? desk.tree.childOf(null, first.id);
-        if (inside?.kind === 'group') {
+        if (inside && is(inside, 'holds-items')) {
             desk.entered = inside.id;
             desk.select([desk.tree.childOf(inside.id, first.id)?.id ?? inside.id]);
-        } else if (first.kind === 'text') {
+        } else if (is(first, 'has-words')) {
             desk.select([first.id]);
             view.editing = { item: first.id, at: first.frame };
         }

@@ -5,7 +5,7 @@ import type { Slice } from '@/api/types';
 import { useDesk } from '@/stores/desk';
 import { FORMATS, toggled } from '@/handover/words';
 import { computed } from 'vue';
-import { commonOf } from './common';
+import { commonOf } from '@/sheet/common';
 import NumberField from './NumberField.vue';
 import TextField from '@/parts/TextField.vue';
 

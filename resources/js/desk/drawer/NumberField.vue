@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { focusStage } from '@/desk/focus';
-import { figure } from '@/desk/geometry';
+import { focusStage } from '@/parts/focus';
+import { figure } from '@/sheet/geometry';
 import FieldComplaint from '@/parts/FieldComplaint.vue';
 import { readLength } from '@/parts/lengths';
 import { usePresses } from '@/parts/presses';
@@ -18,6 +18,10 @@ const props = withDefaults(
         max: number;
         step?: number;
         disabled?: boolean;
+        /** whole numbers only */
+        whole?: boolean;
+        /** without its label beside it */
+        bare?: boolean;
     }>(),
     { unit: '', step: 1 },
 );
@@ -28,7 +32,7 @@ const wrong = ref('');
 const field = ref<ComponentPublicInstance | null>(null);
 const shown = computed(() => text.value ?? (props.value === undefined ? '' : figure(props.value)));
 
-const fits = (value: number) => value >= props.min && value <= props.max;
+const fits = (value: number) => value >= props.min && value <= props.max && (!props.whole || Number.isInteger(value));
 
 function type(typed: string | undefined): void {
     text.value = typed ?? '';
@@ -45,7 +49,7 @@ async function keep(run?: string): Promise<void> {
         readSum(typed) ?? (props.unit === 'px' ? await readLength(typed) : `"${typed}" cannot be read as a number.`);
     if (typeof value === 'string') wrong.value = value;
     else if (!fits(value))
-        wrong.value = `From ${figure(props.min)} to ${figure(props.max)}${props.unit ? ` ${props.unit}` : ''}.`;
+        wrong.value = `${props.whole ? 'A whole number from' : 'From'} ${figure(props.min)} to ${figure(props.max)}${props.unit ? ` ${props.unit}` : ''}.`;
     else {
         if (value !== props.value) emit('set', value, run);
         giveBack();
@@ -74,7 +78,7 @@ function onKey(event: KeyboardEvent): void {
 
 <template>
     <label class="number" :class="{ wrong }">
-        <span>{{ label }}</span>
+        <span v-if="!bare">{{ label }}</span>
         <InputText
             ref="field"
             :model-value="shown"

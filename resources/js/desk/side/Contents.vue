@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { is } from '@/sheet/kinds';
 import type { Item } from '@/api/types';
 import { useDesk } from '@/stores/desk';
 import VirtualScroller from 'primevue/virtualscroller';
@@ -27,7 +28,7 @@ const rows = computed<Row[]>(() => {
                 hidden: hidden || item.hidden,
             };
             list.push(row);
-            if (item.kind === 'group' && row.open) add(item.id, depth + 1, row.locked, row.hidden);
+            if (is(item, 'holds-items') && row.open) add(item.id, depth + 1, row.locked, row.hidden);
         }
     };
     add(null, 0, false, false);
@@ -41,7 +42,7 @@ const selected = computed(() => new Set(desk.selection));
 watch(
     () => desk.sheet?.id,
     () => {
-        const groups = [...desk.items.values()].filter((item) => item.kind === 'group');
+        const groups = [...desk.items.values()].filter((item) => is(item, 'holds-items'));
         closed.value = new Set(desk.items.size > 40 ? groups.map((group) => group.id) : []);
     },
     { immediate: true },
@@ -106,13 +107,13 @@ function onKey(event: KeyboardEvent): void {
         const next = rows.value[Math.max(0, Math.min(last, to))];
         if (next) click(event, next.item);
     } else if (event.key === ' ' && row) desk.toggle([row.item.id]);
-    else if (event.key === 'ArrowRight' && row?.item.kind === 'group') {
+    else if (event.key === 'ArrowRight' && row && is(row.item, 'holds-items')) {
         const inside = rows.value[index + 1];
         if (!row.open) toggleOpen(row.item.id);
         else if (inside?.item.parent === row.item.id) click(event, inside.item);
     } else if (event.key === 'ArrowLeft' && row) {
         const parent = rows.value.find((other) => other.item.id === row.item.parent);
-        if (row.item.kind === 'group' && row.open) toggleOpen(row.item.id);
+        if (is(row.item, 'holds-items') && row.open) toggleOpen(row.item.id);
         else if (parent) click(event, parent.item);
     } else if ((event.key === 'F2' || event.key === 'Enter') && row) void startRenaming(row.item);
     else return;

@@ -12,6 +12,7 @@ export interface Row {
 </script>
 
 <script setup lang="ts">
+import { is, kindOf } from '@/sheet/kinds';
 import TextField from '@/parts/TextField.vue';
 import { useView } from '@/stores/view';
 import type { Mark } from './reordering';
@@ -21,14 +22,6 @@ defineProps<{ row: Row; selected: boolean; focused: boolean; marked: Mark | null
 const emit = defineEmits<{ twist: []; flag: [flag: 'locked' | 'hidden']; rename: [name: string]; renamed: [] }>();
 const view = useView();
 
-const ICONS: Record<Item['kind'], string> = {
-    box: 'M2 3h10v8H2z',
-    round: 'M2 7a5 4.500 0 1 0 10 0a5 4.500 0 1 0-10 0z',
-    line: 'M2 11 12 3',
-    text: 'M3 3h8M7 3v8',
-    group: 'M2 4V2h2M10 2h2v2M12 10v2h-2M4 12H2v-2M4.500 4.500h5v5h-5z',
-    slice: '',
-};
 const CLOSED_EYE = 'M2 5.500c2.500 3 7.500 3 10 0M3.500 7.500 2.500 9M7 8v2M10.500 7.500l1 1.500';
 const OPEN_EYE = 'M1.500 6.500c2.500-4 8.500-4 11 0c-2.500 4-8.500 4-11 0zM7 5a1.500 1.500 0 1 0 .01 0z';
 </script>
@@ -48,14 +41,14 @@ const OPEN_EYE = 'M1.500 6.500c2.500-4 8.500-4 11 0c-2.500 4-8.500 4-11 0zM7 5a1
         :style="{ paddingLeft: `${6 + row.depth * 14}px` }"
         :aria-selected="selected"
         :aria-level="row.depth + 1"
-        :aria-expanded="row.item.kind === 'group' ? row.open : undefined"
+        :aria-expanded="is(row.item, 'holds-items') ? row.open : undefined"
         :data-row="row.item.id"
         draggable="true"
         @mouseenter="view.hovered = row.item.id"
         @mouseleave="view.hovered = null"
     >
         <button
-            v-if="row.item.kind === 'group'"
+            v-if="is(row.item, 'holds-items')"
             class="twist"
             type="button"
             tabindex="-1"
@@ -66,7 +59,7 @@ const OPEN_EYE = 'M1.500 6.500c2.500-4 8.500-4 11 0c-2.500 4-8.500 4-11 0zM7 5a1
             <svg width="10" height="10" :class="{ open: row.open }"><path d="M3 1.500 7 5 3 8.500" /></svg>
         </button>
         <i v-else class="twist" />
-        <svg class="kind" width="14" height="14" aria-hidden="true"><path :d="ICONS[row.item.kind]" /></svg>
+        <svg class="kind" width="14" height="14" aria-hidden="true"><path :d="kindOf(row.item).icon" /></svg>
         <TextField
             v-if="renaming"
             :value="row.item.name"

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { counted } from '@/desk/words';
+import { counted } from '@/sheet/words';
 import { useDesk } from '@/stores/desk';
 import { useView } from '@/stores/view';
 import { computed, reactive } from 'vue';

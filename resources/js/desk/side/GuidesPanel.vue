@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { settled } from '@/desk/geometry';
+import { settled } from '@/sheet/geometry';
 import type { Commands } from '@/api/commands.gen';
 import type { Dimension } from '@/api/types';
 import LengthField from '@/parts/LengthField.vue';

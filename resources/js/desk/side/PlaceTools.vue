@@ -1,57 +1,33 @@
 <script setup lang="ts">
 import { usePlacing } from '@/desk/placing';
+import { drawnKinds, type DrawnKind } from '@/sheet/kinds';
 import { useView } from '@/stores/view';
 
 /** The things that can be placed. Pressing one again gives the pointer back. */
 const view = useView();
 const put = usePlacing();
-type Tool = 'box' | 'round' | 'line' | 'text';
-const TOOLS: { tool: Tool; words: string; hint: string; path: string }[] = [
-    {
-        tool: 'box',
-        words: 'Box',
-        hint: 'Drag from corner to corner; Shift makes a square. Enter puts one in the middle',
-        path: 'M3 4.500h16v13H3z',
-    },
-    {
-        tool: 'round',
-        words: 'Round',
-        hint: 'Drag from corner to corner; Shift makes a circle. Enter puts one in the middle',
-        path: 'M3 11a8 6.500 0 1 0 16 0a8 6.500 0 1 0-16 0z',
-    },
-    {
-        tool: 'line',
-        words: 'Line',
-        hint: 'Drag from end to end; Shift turns in steps of 15°. Enter puts one in the middle',
-        path: 'M3 17.500 19 4.500',
-    },
-    {
-        tool: 'text',
-        words: 'Text',
-        hint: 'Click where it begins, or drag how wide it may be. Enter begins one in the middle',
-        path: 'M5 5h12M11 5v13',
-    },
-];
-
 /** With the pointer it is taken to be drawn; with the keyboard (a click without a place) it is put on the sheet at once. */
-function take(event: MouseEvent, tool: Tool): void {
-    if (event.detail === 0) void put(tool);
-    else view.tool = view.tool === tool ? 'select' : tool;
+function take(event: MouseEvent, kind: DrawnKind): void {
+    if (event.detail === 0) void put(kind);
+    else if (isTaken(kind)) view.tool = 'select';
+    else view.draw(kind);
 }
+
+const isTaken = (kind: DrawnKind) => view.tool === 'draw' && view.drawn?.name === kind.name;
 </script>
 
 <template>
-    <div class="tools" role="group" aria-label="Things to place">
+    <div class="tools" :class="{ many: drawnKinds.length > 5 }" role="group" aria-label="Things to place">
         <button
-            v-for="item in TOOLS"
-            :key="item.tool"
+            v-for="kind in drawnKinds"
+            :key="kind.name"
             type="button"
-            :aria-pressed="view.tool === item.tool"
-            v-tooltip.right="{ value: item.hint, showDelay: 500 }"
-            @click="take($event, item.tool)"
+            :aria-pressed="isTaken(kind)"
+            v-tooltip.right="{ value: kind.tool.hint, showDelay: 500 }"
+            @click="take($event, kind)"
         >
-            <svg width="22" height="22" aria-hidden="true"><path :d="item.path" /></svg>
-            {{ item.words }}
+            <svg width="22" height="22" aria-hidden="true"><path :d="kind.tool.icon" /></svg>
+            {{ kind.tool.name }}
         </button>
     </div>
 </template>
@@ -59,10 +35,13 @@ function take(event: MouseEvent, tool: Tool): void {
 <style scoped>
 .tools {
     display: grid;
-    grid-template-columns: repeat(4, 1fr);
+    grid-template-columns: repeat(5, 1fr);
     gap: 1px;
     background: var(--line);
     border-bottom: 1px solid var(--line);
+}
+.tools.many {
+    grid-template-columns: repeat(4, 1fr);
 }
 button {
     border: 0;

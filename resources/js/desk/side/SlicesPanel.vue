@@ -1,8 +1,9 @@
 <script setup lang="ts">
+import { is } from '@/sheet/kinds';
 import type { Commands } from '@/api/commands.gen';
 import type { Slice } from '@/api/types';
 import { useUnits } from '@/stores/units';
-import { settled } from '@/desk/geometry';
+import { settled } from '@/sheet/geometry';
 import LengthField from '@/parts/LengthField.vue';
 import TextField from '@/parts/TextField.vue';
 import { useDesk } from '@/stores/desk';
@@ -32,7 +33,7 @@ function cutSheet(): void {
 }
 
 const ways = computed(() => {
-    const hasGroup = desk.selected.some((item) => item.kind === 'group');
+    const hasGroup = desk.selected.some((item) => is(item, 'framed-by-items'));
     const crossed = desk.guides.length > 0;
     const hasGrid = Boolean(desk.sheet?.grid.columns ?? desk.sheet?.grid.rows);
     return [

@@ -1,3 +1,4 @@
+import { is } from '@/sheet/kinds';
 import type { Item } from '@/api/types';
 import { useDesk } from '@/stores/desk';
 import { shallowRef } from 'vue';
@@ -29,7 +30,7 @@ export function useReordering(height: number) {
         event.preventDefault();
         const row = (event.currentTarget as HTMLElement).getBoundingClientRect();
         const along = (event.clientY - row.top) / height;
-        const edge = item.kind === 'group' ? EDGE : 0.5;
+        const edge = is(item, 'holds-items') ? EDGE : 0.5;
         target.value = { item, mark: along < edge ? 'above' : along > 1 - edge ? 'below' : 'into' };
     }
 

@@ -6,11 +6,11 @@ import { useDesk } from '@/stores/desk';
 import { useSnap } from '@/stores/snap';
 import { useView } from '@/stores/view';
 import { ref, shallowRef } from 'vue';
-import { settled, whole } from '../geometry';
-import { clearRooms, type Room } from './rooms';
-import { after, CENTRE, LEAD, TRAIL, type Candidates, type Dragged, type Kind } from './candidates';
-import { metAt, type Met } from './met';
-import { settle } from './pick';
+import { settled, whole } from '@/sheet/geometry';
+import { clearRooms, type Room } from '@/sheet/snap/rooms';
+import { after, CENTRE, LEAD, TRAIL, type Candidates, type Dragged, type Kind } from '@/sheet/snap/candidates';
+import { metAt, type Met } from '@/sheet/snap/matches';
+import { settle } from '@/sheet/snap/pick';
 
 /** px of the screen within which things snap (RULES 10). */
 const TOLERANCE = 6;

@@ -1,5 +1,5 @@
 import type { Box, Item, Point } from '@/api/types';
-import { boxBetween, meets } from '@/desk/geometry';
+import { boxBetween, meets } from '@/sheet/geometry';
 import { useDesk } from '@/stores/desk';
 import { useView } from '@/stores/view';
 import { DRAG, ghost, type Gesture } from './gesture';
@@ -15,7 +15,7 @@ export function bandGesture(start: Point, adding: boolean): Gesture {
         move(at) {
             if (!box && Math.hypot(at.x - start.x, at.y - start.y) * view.zoom < DRAG) return;
             box = boxBetween(start, at);
-            ghost.value = { kind: 'band', box };
+            ghost.value = { shape: 'band', box };
             const caught = met(box).map((item) => item.id);
             desk.select([...new Set([...before, ...caught])]);
         },

@@ -1,15 +1,17 @@
 import type { Box, Point } from '@/api/types';
-import { boxBetween, figure, settled } from '@/desk/geometry';
+import type { DrawnKind } from '@/sheet/kinds';
+import { boxBetween, figure, settled } from '@/sheet/geometry';
 import { beginSnapping, point } from '@/desk/snap/snapper';
 import { useDesk } from '@/stores/desk';
 import { useUnits } from '@/stores/units';
-import { useView, type Drawn } from '@/stores/view';
+import { useView } from '@/stores/view';
 import { DRAG, ghost, type Gesture } from './gesture';
 
 const STEP = 15;
 
 /** Draws a new item by dragging, from a corner that snaps to one that does. Shift makes squares, circles, and lines in steps of 15 degrees. */
-export function drawGesture(tool: Drawn, start: Point): Gesture {
+export function drawGesture(drawn: DrawnKind | 'slice', start: Point): Gesture {
+    const shape = drawn === 'slice' ? 'frame' : drawn.tool.ghost;
     const desk = useDesk();
     const view = useView();
     const units = useUnits();
@@ -29,10 +31,10 @@ export function drawGesture(tool: Drawn, start: Point): Gesture {
             to = keys.shift ? regular(end) : end;
             const box = boxBetween(from, to);
             ghost.value =
-                tool === 'line'
-                    ? { kind: 'line', box, from, to, label: `${units.text(length())} long, ${figure(angle())}°` }
+                shape === 'line'
+                    ? { shape, box, from, to, label: `${units.text(length())} long, ${figure(angle())}°` }
                     : {
-                          kind: tool === 'round' ? 'round' : 'box',
+                          shape: shape === 'ellipse' ? shape : 'frame',
                           box,
                           label: units.boxText(box),
                       };
@@ -41,17 +43,18 @@ export function drawGesture(tool: Drawn, start: Point): Gesture {
             ghost.value = null;
             snapping.end();
             view.tool = 'select';
-            if (tool === 'text') {
+            if (shape === 'typed') {
                 view.editing = { item: null, at: to ? boxBetween(from, to) : { ...from, w: 0, h: 0 } };
-            } else if (tool === 'line') {
+            } else if (shape === 'line') {
                 if (to) drawLine();
             } else if (to) {
                 const box = boxBetween(from, to);
-                if (tool === 'slice') void desk.run('add-slice', { ...box }, []);
-                else void desk.run('add-item', { kind: tool, ...box }, []);
+                if (drawn === 'slice') void desk.run('add-slice', { ...box }, []);
+                else void desk.run('add-item', { kind: drawn.name, ...box }, []);
             } else {
                 desk.say('Drag from corner to corner to draw.', 'note');
-                view.tool = tool;
+                if (drawn === 'slice') view.tool = drawn;
+                else view.draw(drawn);
             }
         },
         cancel() {
@@ -74,12 +77,17 @@ export function drawGesture(tool: Drawn, start: Point): Gesture {
         if (!to) return;
         const middle = { x: (from.x + to.x) / 2, y: (from.y + to.y) / 2 };
         const w = length();
-        void desk.run('add-item', { kind: 'line', x: settled(middle.x - w / 2), y: middle.y, w, angle: angle() }, []);
+        if (drawn !== 'slice')
+            void desk.run(
+                'add-item',
+                { kind: drawn.name, x: settled(middle.x - w / 2), y: middle.y, w, angle: angle() },
+                [],
+            );
     }
 
     function regular(end: Point): Point {
         const [dx, dy] = [end.x - from.x, end.y - from.y];
-        if (tool !== 'line') {
+        if (shape !== 'line') {
             const side: Box['w'] = Math.max(Math.abs(dx), Math.abs(dy));
             return { x: from.x + Math.sign(dx || 1) * side, y: from.y + Math.sign(dy || 1) * side };
         }

@@ -28,7 +28,7 @@ export function fitGesture(start: Point): Gesture {
             const said = (what: string, range?: [number, number]) =>
                 range ? `${what} ${range[0] === range[1] ? range[0] : `${range[0]}-${range[1]}`}` : '';
             ghost.value = {
-                kind: 'box',
+                shape: 'frame',
                 box: {
                     x: x?.from ?? box.x,
                     w: x ? x.to - x.from : box.w,

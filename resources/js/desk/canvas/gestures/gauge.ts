@@ -1,5 +1,5 @@
 import type { Point } from '@/api/types';
-import { settled, whole } from '@/desk/geometry';
+import { settled, whole } from '@/sheet/geometry';
 import { beginSnapping, block as dragged } from '@/desk/snap/snapper';
 import { useDesk } from '@/stores/desk';
 import { useGauge } from '@/stores/gauge';

@@ -18,7 +18,7 @@ export interface Gesture {
 }
 
 export interface Ghost {
-    kind: 'box' | 'round' | 'line' | 'band' | 'guide';
+    shape: 'frame' | 'ellipse' | 'line' | 'band' | 'guide';
     box: Box;
     /** of a line: from here to there */
     to?: Point;

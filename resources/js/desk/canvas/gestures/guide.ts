@@ -29,7 +29,7 @@ export function guideGesture(axis: Axis, guide: Guide | null, isOnRuler: (at: Po
             const to = snapping.at(place, keys.ctrl || away, false)[axis];
             at = to;
             ghost.value = {
-                kind: 'guide',
+                shape: 'guide',
                 axis,
                 box: { x: to, y: to, w: 0, h: 0 },
                 label: away ? (guide ? 'take away' : '') : `${axis} ${units.place(to, axis)}`,
@@ -73,7 +73,7 @@ export function zeroGesture(start: Point): Gesture {
             to = !keys.shift ? place : across ? { x: place.x } : { y: place.y };
             const label = Object.entries(to).map(([axis, value]) => `${axis} ${useUnits().text(value)}`);
             ghost.value = {
-                kind: 'guide',
+                shape: 'guide',
                 axis: to.x === undefined ? 'y' : to.y === undefined ? 'x' : undefined,
                 box: { ...place, w: 0, h: 0 },
                 label: `zero at ${label.join('  ')}`,

@@ -1,5 +1,5 @@
 import type { Point } from '@/api/types';
-import { settled } from '@/desk/geometry';
+import { settled } from '@/sheet/geometry';
 import { beginSnapping } from '@/desk/snap/snapper';
 import { useDesk } from '@/stores/desk';
 import { useUnits } from '@/stores/units';

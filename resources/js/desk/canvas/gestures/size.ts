@@ -1,6 +1,6 @@
 import type { Commands } from '@/api/commands.gen';
 import type { Box, Point } from '@/api/types';
-import { settled, turned, whole } from '@/desk/geometry';
+import { settled, turned, whole } from '@/sheet/geometry';
 import { beginSnapping } from '@/desk/snap/snapper';
 import { useDesk } from '@/stores/desk';
 import { useUnits } from '@/stores/units';
@@ -60,7 +60,7 @@ export function sizeGesture(start: Point, handle: Handle, frame: Box, angle: num
             const box = dragged(frame, place, params);
             live.value = angle % 90 === 0 ? box : null;
             ghost.value = {
-                kind: 'box',
+                shape: 'frame',
                 box,
                 angle,
                 label: units.boxText(box),

@@ -1,5 +1,5 @@
 import type { Point } from '@/api/types';
-import { settled } from '@/desk/geometry';
+import { settled } from '@/sheet/geometry';
 import { beginSnapping } from '@/desk/snap/snapper';
 import { useDesk } from '@/stores/desk';
 import { useUnits } from '@/stores/units';
@@ -24,7 +24,7 @@ export function sliceGesture(start: Point): Gesture {
             by = snapping.at(free, keys.ctrl);
             if (!before) return;
             const box = { ...before, x: before.x + by.x, y: before.y + by.y };
-            ghost.value = { kind: 'box', box, label: units.boxText(box) };
+            ghost.value = { shape: 'frame', box, label: units.boxText(box) };
         },
         end(keys) {
             ghost.value = null;

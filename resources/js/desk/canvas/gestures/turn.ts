@@ -1,5 +1,5 @@
 import type { Box, Point } from '@/api/types';
-import { figure, settled } from '@/desk/geometry';
+import { figure, settled } from '@/sheet/geometry';
 import { useDesk } from '@/stores/desk';
 import { useSnap } from '@/stores/snap';
 import { ghost, type Gesture } from './gesture';
@@ -36,7 +36,7 @@ export function turnGesture(start: Point, frame: Box, angle: number): Gesture {
             const near = snap.on && !keys.ctrl ? others.find((one) => Math.abs(kept(free - one)) <= NEAR) : undefined;
             const to = keys.shift ? Math.round(free / STEP) * STEP : (near ?? settled(Math.round(free * 10) / 10));
             by = settled(kept(to - angle));
-            ghost.value = { kind: 'box', box: frame, angle: angle + by, label: `${figure(kept(angle + by))}°` };
+            ghost.value = { shape: 'frame', box: frame, angle: angle + by, label: `${figure(kept(angle + by))}°` };
         },
         end() {
             ghost.value = null;

@@ -1,6 +1,6 @@
 import type { Box, Item, Point } from '@/api/types';
 
-/** A move and a turn of the plane, as in core/Geometry/Matrix. Angles are degrees clockwise. */
+/** A move and a turn of the plane, as in core/Geometry/Matrix; what is painted may be mirrored besides. Angles are degrees clockwise. */
 export interface Placement {
     angle: number;
     x: number;
@@ -38,6 +38,26 @@ export function toParent(item: Item): Placement {
     const centre = { x: x + w / 2, y: y + h / 2 };
     const corner = turned({ x: x - origin.x - centre.x, y: y - origin.y - centre.y }, item.angle);
     return { angle: item.angle, x: corner.x + centre.x, y: corner.y + centre.y };
+}
+
+/** A point of an item's own space, in the mirror where the item is flipped. */
+export function mirrored(item: Item, point: Point): Point {
+    const { flip, frame } = item;
+    const { x, y } = item.origin ?? { x: 0, y: 0 };
+    return {
+        x: flip === 'across' || flip === 'both' ? 2 * x + frame.w - point.x : point.x,
+        y: flip === 'down' || flip === 'both' ? 2 * y + frame.h - point.y : point.y,
+    };
+}
+
+/** The same as an SVG transform. */
+export function mirrorTransform(item: Item): string {
+    const [across, down] = [
+        item.flip === 'across' || item.flip === 'both',
+        item.flip === 'down' || item.flip === 'both',
+    ];
+    const from = mirrored(item, { x: 0, y: 0 });
+    return `translate(${from.x} ${from.y}) scale(${across ? -1 : 1} ${down ? -1 : 1})`;
 }
 
 /** As an SVG transform; six decimals, as PHP writes it. */

@@ -1,20 +1,5 @@
-import type { Commands } from '@/api/commands.gen';
+import { COMMAND_TRAITS, type Commands } from '@/api/commands.gen';
 import type { Box, Item, Point, Slice } from '@/api/types';
-
-/** The commands that only place and size, which slices take as well. */
-const ARRANGING = new Set<keyof Commands>([
-    'align',
-    'block',
-    'distribute',
-    'fit-to-grid',
-    'inset',
-    'match-size',
-    'move-by',
-    'place',
-    'resize',
-    'set-gap',
-    'square-up',
-]);
 
 /** px of the screen beside the edge of a slice within which it is taken hold of. */
 const GRASP = 4;
@@ -36,14 +21,18 @@ export function asItem(slice: Slice): Item {
         ink: box,
         locked: false,
         hidden: false,
+        painted: box,
         reference: false,
-        opacity: 1,
+        flip: 'none',
+        fields: {},
     };
 }
 
 /** What is sent for a command: of slices, when no item is meant, the command that arranges them by it. */
 export function addressed(command: keyof Commands, params: unknown, items: string[], slices: string[]) {
-    return items.length === 0 && slices.length > 0 && ARRANGING.has(command)
+    return items.length === 0 &&
+        slices.length > 0 &&
+        (COMMAND_TRAITS['arranges-boxes'] as readonly string[]).includes(command)
         ? { command: 'arrange-slices' as const, items: [], params: { slices, command, params } }
         : { command, items, params };
 }

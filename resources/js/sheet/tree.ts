@@ -1,4 +1,5 @@
 import type { Item } from '@/api/types';
+import { is } from './kinds';
 import { chained, still, toParent, type Placement } from './geometry';
 
 /** The items of a sheet and how they hang together; made anew with every change, cheaply. */
@@ -67,6 +68,6 @@ export class Tree {
     leaves(id: string): Item[] {
         const item = this.items.get(id);
         if (!item) return [];
-        return item.kind === 'group' ? this.children(id).flatMap((child) => this.leaves(child.id)) : [item];
+        return is(item, 'framed-by-items') ? this.children(id).flatMap((child) => this.leaves(child.id)) : [item];
     }
 }

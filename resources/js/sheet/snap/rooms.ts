@@ -1,5 +1,5 @@
 import type { Axis, Box, SheetSettings, Side } from '@/api/types';
-import { contains } from '../geometry';
+import { contains } from '@/sheet/geometry';
 import { lead, other, trail, type Candidates } from './candidates';
 import { prepared } from './ordered';
 

@@ -1,5 +1,5 @@
 import type { Axis, Box } from '@/api/types';
-import { settled, whole } from '@/desk/geometry';
+import { settled, whole } from '@/sheet/geometry';
 import {
     after,
     BASELINE,

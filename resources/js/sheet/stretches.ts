@@ -1,5 +1,5 @@
 import type { Axis, Box, Point, Side } from '@/api/types';
-import { settled } from '@/desk/geometry';
+import { settled } from './geometry';
 
 /** A distance that is drawn: from one point of the sheet to another. */
 export interface Stretch {

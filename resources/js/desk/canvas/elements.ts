@@ -1,0 +1,76 @@
+import type { Drawn, Item, Painting } from '@/api/types';
+import { mirrorTransform } from '@/sheet/geometry';
+import { isLetters, pathOf } from './glyphs';
+
+const SVG = 'http://www.w3.org/2000/svg';
+
+export function group(): SVGGElement {
+    return document.createElementNS(SVG, 'g');
+}
+
+/** Elements of a painting as nodes of the page. */
+function nodes(drawn: Drawn[] = []): Node[] {
+    return drawn.map((one) => {
+        if (typeof one === 'string') return document.createTextNode(one);
+        if (isLetters(one)) {
+            const path = document.createElementNS(SVG, 'path');
+            path.setAttribute('transform', one.transform);
+            path.setAttribute('d', pathOf(one));
+            return path;
+        }
+        const [name, attributes, inside] = one;
+        const element = document.createElementNS(SVG, name);
+        for (const [attribute, value] of Object.entries(attributes)) element.setAttribute(attribute, value);
+        if (inside) element.append(...nodes(inside));
+        return element;
+    });
+}
+
+/** What an item paints itself, in the mirror where it is flipped. */
+function own(item: Item, drawn: Drawn[] | undefined): Node[] {
+    const painted = nodes(drawn);
+    if (painted.length === 0 || item.flip === 'none') return painted;
+    const around = group();
+    around.setAttribute('transform', mirrorTransform(item));
+    around.append(...painted);
+    return [around];
+}
+
+/**
+ * Puts what an item paints into its node, beneath and above what it holds.
+ *
+ * @returns where what it holds belongs: the node itself, where the item paints nothing of its own
+ */
+export function paint(node: SVGGElement, item: Item, held: SVGGElement | null): SVGGElement {
+    const { body, over, defs, clip } = item.painting ?? ({} as Painting);
+    if (!body && !over && !clip) {
+        if (held && held !== node) node.replaceChildren(...held.childNodes);
+        return node;
+    }
+    const inner = held && held !== node ? held : group();
+    if (held === node) inner.append(...node.childNodes);
+    const cut = clip ? clipping(item.id, clip) : null;
+    if (cut) inner.setAttribute('clip-path', `url(#${cut.id})`);
+    else inner.removeAttribute('clip-path');
+    node.replaceChildren(...nodes(defs), ...(cut ? [cut] : []), ...own(item, body), inner, ...own(item, over));
+    return inner;
+}
+
+/** The same for an item that holds nothing. */
+export function leaf(node: SVGGElement, item: Item): SVGGElement {
+    node.replaceChildren(
+        ...nodes(item.painting?.defs),
+        ...own(item, item.painting?.body),
+        ...own(item, item.painting?.over),
+    );
+    return node;
+}
+
+function clipping(id: string, clip: string): Element {
+    const cut = document.createElementNS(SVG, 'clipPath');
+    cut.id = `clip-${id}`;
+    const path = document.createElementNS(SVG, 'path');
+    path.setAttribute('d', clip);
+    cut.append(path);
+    return cut;
+}

@@ -1,0 +1,56 @@
+import type { Item } from '@/api/types';
+import { kindOf, type Field } from '@/sheet/kinds';
+import { useDesk } from '@/stores/desk';
+import { computed } from 'vue';
+
+export interface Row {
+    field: Field;
+    /** those selected that have it */
+    items: Item[];
+    /** whether all of them can be without it */
+    none: boolean;
+    /** whether it shares its line with the next, or the one before */
+    half: boolean;
+}
+
+/** What is worked out by shape comes first, then type, then looks. */
+const GROUPS: Field['group'][] = ['geometry', 'words', 'look'];
+
+/** The rows of the Look drawer: what kinds say about their fields, for what is selected. */
+export function useLookFields() {
+    const desk = useDesk();
+
+    const sections = computed(() => {
+        const rows = new Map<string, Row>();
+        const headings = new Map<string, Set<string>>();
+        for (const item of desk.selected) {
+            for (const field of kindOf(item).fields) {
+                if (!field.set || field.type === 'hidden' || field.type === 'words') continue;
+                const row = rows.get(field.name);
+                if (row) {
+                    row.items.push(item);
+                    row.none &&= field.none ?? false;
+                } else rows.set(field.name, { field, items: [item], none: field.none ?? false, half: false });
+                headings.set(field.name, (headings.get(field.name) ?? new Set()).add(field.heading));
+            }
+        }
+        const found = new Map<string, Row[]>();
+        for (const row of [...rows.values()].sort((a, b) => rank(a.field) - rank(b.field))) {
+            const heading =
+                (headings.get(row.field.name)?.size ?? 0) > 1 ? capital(row.field.label) : row.field.heading;
+            const before = found.get(heading);
+            if (before) {
+                const last = before.at(-1);
+                // A short list and a short number stand side by side.
+                if (last?.field.type === 'font-weight') last.half = row.half = true;
+                before.push(row);
+            } else found.set(heading, [row]);
+        }
+        return [...found].map(([heading, of]) => ({ heading, rows: of }));
+    });
+
+    return { sections };
+}
+
+const rank = (field: Field) => GROUPS.indexOf(field.group) * 2 + (field.unit === '%' && field.group === 'look' ? 1 : 0);
+const capital = (word: string) => word.charAt(0).toUpperCase() + word.slice(1);
