@@ -17,6 +17,9 @@ final readonly class Schemas
 {
     private const BASE = 'https://allsquare.invalid/schema/';
 
+    /** what schemas of commands refer to */
+    private const SHARED = ['fields', 'command-traits'];
+
     private Validator $validator;
 
     public function __construct(private string $folder)
@@ -26,10 +29,24 @@ final readonly class Schemas
         $this->validator->resolver()?->registerPrefix(self::BASE, $folder);
     }
 
-    /** The schema of a command's parameters, as it stands in its file. */
+    /** The schema of a command's parameters by itself: what it refers to in other files stands in it. */
     public function ofCommand(string $name): stdClass
     {
-        return $this->read("commands/$name");
+        $schema = $this->read("commands/$name");
+        $text = (string) json_encode($schema, JSON_UNESCAPED_SLASHES);
+        foreach (self::SHARED as $file) {
+            if (str_contains($text, "\"../$file.json#")) {
+                $text = str_replace("\"../$file.json#", '"#', $text);
+                $defs = [...(array) ($defs ?? []), ...(array) $this->read($file)->{'$defs'}];
+            }
+        }
+        if (! isset($defs)) {
+            return $schema;
+        }
+        $bundled = json_decode($text, false, flags: JSON_THROW_ON_ERROR);
+        $bundled->{'$defs'} = (object) $defs;
+
+        return $bundled;
     }
 
     /**

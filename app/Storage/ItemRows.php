@@ -36,9 +36,10 @@ final class ItemRows
             (float) $row->angle,
             (bool) $row->locked,
             (bool) $row->hidden,
-            json_decode($row->fields, true, flags: JSON_THROW_ON_ERROR),
+            Kinds::named($row->kind)->fields()->read(json_decode($row->props, true, flags: JSON_THROW_ON_ERROR)),
             new Point((float) $row->origin_x, (float) $row->origin_y),
             (bool) $row->reference,
+            Flip::from($row->flip),
         );
     }
 
@@ -189,9 +190,10 @@ final class ItemRows
             'locked' => (bool) $row->locked,
             'hidden' => (bool) $row->hidden,
             'reference' => (bool) $row->reference,
-            ...json_decode($row->fields, true, flags: JSON_THROW_ON_ERROR),
+            'flip' => $row->flip,
+            'fields' => json_decode($row->props, false, flags: JSON_THROW_ON_ERROR),
         ];
-        if ($row->kind === 'group') {
+        if (Kinds::named($row->kind) instanceof HoldsItems) {
             $answer['origin'] = ['x' => $row->origin_x, 'y' => $row->origin_y];
         }
         if (isset($row->painting)) {

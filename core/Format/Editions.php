@@ -70,7 +70,7 @@ final class Editions
             if (! is_array($item)) {
                 return $item;
             }
-            $item = ItemData::gathered(array_filter($item, is_string(...), ARRAY_FILTER_USE_KEY));
+            $item = array_filter(ItemData::gathered(array_filter($item, is_string(...), ARRAY_FILTER_USE_KEY)), static fn (mixed $value, string $name): bool => $name !== 'fields' || $value !== [], ARRAY_FILTER_USE_BOTH);
             if (is_array($item['items'] ?? null) && $depth <= 100) {
                 $item['items'] = self::gathered($item['items'], $depth + 1);
             }

@@ -30,7 +30,7 @@ final readonly class WideSheet
         $this->sheet = $made['sheets'][0]['id'];
         foreach (array_chunk(range(0, $groups - 1), self::AT_ONCE) as $some) {
             $items = array_merge(...array_map(self::group(...), $some));
-            $answer = $server->call('POST', "sheets/$this->sheet/commands", ['command' => 'paste', 'params' => ['file' => ['format' => 'allsquare-excerpt', 'version' => 1, 'items' => $items]]]);
+            $answer = $server->call('POST', "sheets/$this->sheet/commands", ['command' => 'paste', 'params' => ['file' => ['format' => 'allsquare-excerpt', 'version' => 2, 'items' => $items]]]);
             if (! isset($answer['created'])) {
                 throw new RuntimeException('The sheet could not be made: '.json_encode($answer));
             }

@@ -88,9 +88,9 @@ final class BenchCommandsTest extends HttpTestCase
     {
         ['sheet' => $from] = $this->begin();
         $item = $this->getJson("/api/sheets/$from")->json('items.0') ?? $this->command($from, 'add-item', [], ['kind' => 'text', 'text' => 'Skerry light', 'x' => 30, 'y' => 40])->json('created.0');
-        $cut = array_diff_key($item, array_flip(['order', 'bounds', 'ink', 'locked', 'svg']));
+        $cut = array_diff_key($item, array_flip(['order', 'bounds', 'ink', 'painted', 'locked', 'painting']));
         ['sheet' => $to, 'document' => $document] = $this->begin();
-        $answer = $this->command($to, 'paste', [], ['file' => ['format' => 'allsquare-excerpt', 'version' => 1, 'items' => [$cut]]])->assertOk();
+        $answer = $this->command($to, 'paste', [], ['file' => ['format' => 'allsquare-excerpt', 'version' => 2, 'items' => [$cut]]])->assertOk();
         self::assertSame($item['frame'], $answer->json('created.0.frame'));
         self::assertSame('Pasted "Skerry light"', $answer->json('report.summary'));
         $this->postJson("/api/documents/$document/undo")->assertOk();
@@ -103,7 +103,7 @@ final class BenchCommandsTest extends HttpTestCase
         return [
             'pasting words' => ['paste', ['file' => 'words']],
             'pasting another file' => ['paste', ['file' => ['format' => 'x', 'version' => 1, 'items' => []]]],
-            'pasting a script' => ['paste', ['file' => ['format' => 'allsquare-excerpt', 'version' => 1, 'items' => [['id' => 'a', 'kind' => 'box', 'name' => 'a', 'frame' => ['x' => 0, 'y' => 0, 'w' => 1, 'h' => 1], 'svg' => '<script/>']]]]],
+            'pasting a script' => ['paste', ['file' => ['format' => 'allsquare-excerpt', 'version' => 2, 'items' => [['id' => 'a', 'kind' => 'box', 'name' => 'a', 'frame' => ['x' => 0, 'y' => 0, 'w' => 1, 'h' => 1], 'svg' => '<script/>']]]]],
             'a ring of none' => ['ring', ['cx' => 0, 'cy' => 0, 'radius' => 10, 'count' => 0]],
             'a ring of 100,000' => ['ring', ['cx' => 0, 'cy' => 0, 'radius' => 10, 'count' => 100000]],
             'a gap of a thousand million' => ['set-gap', ['axis' => 'x', 'gap' => 1e9]],

@@ -85,7 +85,7 @@ final class HistoryTest extends HttpTestCase
         $undone->assertJson(['sheet' => $sheet, 'revision' => 3, 'removed' => [$copy], 'selection' => [$a], 'entry' => ['label' => 'Copied "Box"', 'undone' => true]]);
         $redone = $this->postJson("/api/documents/$document/redo")->assertOk();
         self::assertSame([$copy], array_column($redone->json('created'), 'id'));
-        self::assertNotEmpty($redone->json('created.0.svg'));
+        self::assertNotEmpty($redone->json('created.0.painting'));
         self::assertSame([$copy], $redone->json('selection'));
     }
 

@@ -27,9 +27,9 @@ final class NothingLostTest extends HttpTestCase
             $this->command($this->sheet, 'set', [$box], ['name' => $name])->assertOk()->assertJsonPath('changed.0.name', $name);
         }
         $text = $this->command($this->sheet, 'add-item', [], ['kind' => 'text', 'text' => '1.5', 'x' => 0, 'y' => 0])->json('created.0.id');
-        $this->command($this->sheet, 'set', [$text], ['text' => '1.50'])->assertOk()->assertJsonPath('changed.0.text', '1.50');
+        $this->command($this->sheet, 'set', [$text], ['text' => '1.50'])->assertOk()->assertJsonPath('changed.0.fields.text', '1.50');
         $this->command($this->sheet, 'keep-preset', [], ['name' => '1'])->assertOk();
-        self::assertSame('1.50', array_column($this->getJson("/api/sheets/$this->sheet")->json('items'), 'text', 'id')[$text]);
+        self::assertSame('1.50', array_column($this->getJson("/api/sheets/$this->sheet")->json('items'), 'fields', 'id')[$text]['text']);
     }
 
     public function test_changes_of_unit_size_and_resolution_are_undone(): void

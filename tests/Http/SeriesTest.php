@@ -28,7 +28,7 @@ final class SeriesTest extends HttpTestCase
         ['sheet' => $sheet, 'series' => $series] = $this->ring();
         $group = current(array_filter($this->getJson("/api/sheets/$sheet")->json('items'), static fn (array $item): bool => $item['id'] === $series));
         self::assertSame('group', $group['kind']);
-        self::assertEquals(['kind' => 'ring', 'count' => 12, 'radius' => 200, 'facing' => 'outward'], array_intersect_key($group['series'], ['kind' => 0, 'count' => 0, 'radius' => 0, 'facing' => 0]));
+        self::assertEquals(['kind' => 'ring', 'count' => 12, 'radius' => 200, 'facing' => 'outward'], array_intersect_key($group['fields']['series'], ['kind' => 0, 'count' => 0, 'radius' => 0, 'facing' => 0]));
         self::assertCount(12, $this->members($sheet, $series));
     }
 
@@ -68,7 +68,7 @@ final class SeriesTest extends HttpTestCase
         $before = $this->bytes($sheet);
         $one = $this->members($sheet, $series)[4]['id'];
         $answer = $this->command($sheet, 'set', [$one], ['fill' => '#a83a24'])->assertOk();
-        self::assertCount(12, array_filter($answer->json('changed'), static fn (array $item): bool => ($item['fill'] ?? null) === '#a83a24'));
+        self::assertCount(12, array_filter($answer->json('changed'), static fn (array $item): bool => ($item['fields']['fill'] ?? null) === '#a83a24'));
         $this->postJson("/api/documents/$document/undo")->assertOk();
         self::assertSame($before, $this->bytes($sheet));
     }
@@ -94,9 +94,9 @@ final class SeriesTest extends HttpTestCase
         self::assertCount(12, $this->members($sheet, $series));
         self::assertCount(5, $this->members($sheet, $copy));
         $this->command($sheet, 'set', [$this->members($sheet, $copy)[0]['id']], ['fill' => '#123456'])->assertOk();
-        self::assertNotContains('#123456', array_column($this->members($sheet, $series), 'fill'));
+        self::assertNotContains('#123456', array_column(array_column($this->members($sheet, $series), 'fields'), 'fill'));
         $second = $this->postJson("/api/sheets/$sheet/copy")->assertCreated()->json('id');
-        self::assertCount(2, array_filter($this->getJson("/api/sheets/$second")->json('items'), static fn (array $item): bool => ($item['series'] ?? null) !== null));
+        self::assertCount(2, array_filter($this->getJson("/api/sheets/$second")->json('items'), static fn (array $item): bool => ($item['fields']['series'] ?? null) !== null));
     }
 
     public function test_two_thousand_at_most_and_all_of_them_in_one_command(): void

@@ -28,7 +28,7 @@ final class CopyingTest extends TestCase
      */
     private function excerpt(array $items): array
     {
-        return ['format' => 'allsquare-excerpt', 'version' => 1, 'items' => $items];
+        return ['format' => 'allsquare-excerpt', 'version' => 2, 'items' => $items];
     }
 
     /** @return array<string, mixed> as it lies on the clipboard */
@@ -98,7 +98,7 @@ final class CopyingTest extends TestCase
     public static function garbage(): array
     {
         $box = ['id' => 'x', 'kind' => 'box', 'name' => 'x', 'frame' => ['x' => 0, 'y' => 0, 'w' => 5, 'h' => 5]];
-        $file = static fn (array ...$items): array => ['format' => 'allsquare-excerpt', 'version' => 1, 'items' => $items];
+        $file = static fn (array ...$items): array => ['format' => 'allsquare-excerpt', 'version' => 2, 'items' => $items];
 
         return [
             'nothing' => [null, 'nothing from All Square to paste'],
