@@ -46,7 +46,7 @@ final readonly class WideSheet
         $items = [['id' => "g$group", 'kind' => 'group', 'name' => 'Group', 'parent' => null, 'frame' => ['x' => $left, 'y' => $top, 'w' => 310, 'h' => 380], 'origin' => ['x' => $left, 'y' => $top]]];
         for ($i = 0; $i < self::EACH; $i++) {
             $frame = ['x' => $left + ($i % 5) * 62 + mt_rand(0, 6), 'y' => $top + intdiv($i, 5) * 96 + mt_rand(0, 6), 'w' => 52, 'h' => 76];
-            $items[] = ['id' => "g{$group}i$i", 'parent' => "g$group", 'name' => 'Item', 'frame' => $frame] + ($i % 10 < 7 ? ['kind' => 'box'] : ['kind' => 'text', 'text' => 'Ferries to Skerry Point and Gannet Isle.', 'size' => 9, 'grow' => 'down']);
+            $items[] = ['id' => "g{$group}i$i", 'parent' => "g$group", 'name' => 'Item', 'frame' => $frame] + ($i % 10 < 7 ? ['kind' => 'box'] : ['kind' => 'text', 'fields' => ['text' => 'Ferries to Skerry Point and Gannet Isle.', 'size' => 9, 'grow' => 'down']]);
         }
 
         return $items;

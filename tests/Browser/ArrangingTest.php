@@ -50,7 +50,7 @@ final class ArrangingTest extends BrowserTestCase
         $browser->click('.repeat > label:nth-of-type(2) input');
         $browser->press('Repeat');
         $browser->waitForStatus('5 × 6, gaps 12 across and 8 down');
-        $texts = array_column(array_filter($this->items($sheet), static fn (array $item): bool => $item['kind'] === 'text'), 'text');
+        $texts = array_column(array_column(array_filter($this->items($sheet), static fn (array $item): bool => $item['kind'] === 'text'), 'fields'), 'text');
         self::assertSame(['Berth 01', 'Berth 06', 'Berth 30'], [$texts[0], $texts[5], $texts[29]]);
 
         // Long and short ticks of a tide dial.

@@ -27,7 +27,7 @@ final class DeliveringTest extends BrowserTestCase
         self::assertSame([144, 144], array_slice((array) getimagesizefromstring($files['icons/bicycle@3x.png']), 0, 2));
         self::assertStringContainsString("viewBox='40 128 48 48'", $files['icons/bicycle.svg']);
 
-        $box = current(array_filter($this->items($sheet), static fn (array $item): bool => $item['kind'] === 'round' && $item['fill'] === '#e9b949'));
+        $box = current(array_filter($this->items($sheet), static fn (array $item): bool => $item['kind'] === 'round' && $item['fields']['fill'] === '#e9b949'));
         $this->server->call('POST', "sheets/$sheet/commands", ['command' => 'set', 'items' => [$box['id']], 'params' => ['fill' => '#c0392b']]);
         $browser->visit("/d/$document/$sheet/hand-over");
         Waiting::until(static fn (): bool => str_contains($browser->see('.head')->getText(), '24 slices, 96 files'), 'the files to be counted');

@@ -31,7 +31,7 @@ final class DeskTest extends BrowserTestCase
         $browser->clickSheet(405, 110, double: true);
         $browser->see('textarea.editor')->sendKeys('Pier 4'.WebDriverKeys::ESCAPE);
         $browser->waitForStatus('Changed the words of "Pier 4"');
-        self::assertSame('Pier 4', $this->item($sheet, 'Pier 4')['text']);
+        self::assertSame('Pier 4', $this->item($sheet, 'Pier 4')['fields']['text']);
         self::assertGreaterThan(0, $browser->run('return document.querySelectorAll(".layer [data-item] path[d]").length'), 'letters are painted as outlines');
 
         $browser->press('Line');

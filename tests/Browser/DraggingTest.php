@@ -125,7 +125,7 @@ final class DraggingTest extends BrowserTestCase
         $browser->press('Look');
         $browser->fill('.open-drawer [aria-label="Fill colour"]', '#a83a24');
         $browser->waitForStatus('and 11 more of the series');
-        $fills = array_column(array_filter($this->items($sheet), static fn (array $item): bool => $item['kind'] === 'box'), 'fill');
+        $fills = array_column(array_column(array_filter($this->items($sheet), static fn (array $item): bool => $item['kind'] === 'box'), 'fields'), 'fill');
         self::assertSame(['#a83a24'], array_values(array_unique($fills)));
 
         $browser->run('document.querySelector(".plane").focus()');

@@ -28,8 +28,8 @@ final class HandingOverTest extends BrowserTestCase
         $browser->fill('[aria-label=radius]', '8');
         $browser->waitForStatus('Set radius of 3 boxes to 8');
         $items = $this->items($sheet);
-        self::assertSame(['#aabbcc', '#aabbcc', '#aabbcc'], array_column($items, 'fill'));
-        self::assertEquals([8, 8, 8], array_column($items, 'radius'));
+        self::assertSame(['#aabbcc', '#aabbcc', '#aabbcc'], array_column(array_column($items, 'fields'), 'fill'));
+        self::assertEquals([8, 8, 8], array_column(array_column($items, 'fields'), 'radius'));
         $browser->fill('[aria-label=opacity]', '150');
         self::assertSame('true', $browser->see('[aria-label=opacity]')->getAttribute('aria-invalid'));
         $browser->see('[aria-label=opacity]')->sendKeys(WebDriverKeys::ESCAPE);

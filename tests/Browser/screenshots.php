@@ -124,7 +124,7 @@ $shoot('cutting');
 $order = ['scales' => ['1x', '2x', '3x'], 'formats' => ['png', 'svg']];
 $id = $server->call('POST', "sheets/{$icons['id']}/export", $order)['id'];
 Waiting::until(static fn (): bool => $server->call('GET', "archives/$id")['state'] === 'done', 'the first archive', 90);
-$sun = current(array_filter($server->call('GET', "sheets/{$icons['id']}")['items'], static fn (array $item): bool => $item['kind'] === 'round' && $item['fill'] === '#e9b949'));
+$sun = current(array_filter($server->call('GET', "sheets/{$icons['id']}")['items'], static fn (array $item): bool => $item['kind'] === 'round' && $item['fields']['fill'] === '#e9b949'));
 $server->call('POST', "sheets/{$icons['id']}/commands", ['command' => 'set', 'items' => [$sun['id']], 'params' => ['fill' => '#c98a1b']]);
 $browser->visit("/d/$document/{$icons['id']}/hand-over");
 $browser->press('Phone, 1x to 3x');

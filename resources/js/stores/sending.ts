@@ -3,7 +3,7 @@ import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
 
 /** One request that changes something. Requests go out one after another, in the order they were made. */
-export interface Errand {
+export interface QueuedRequest {
     /** sends it; called again, with the same key inside, while the server cannot be reached */
     send: () => Promise<void>;
     /** the server said no */
@@ -15,9 +15,9 @@ export interface Errand {
 const FIRST_WAIT = 400;
 const LONGEST_WAIT = 4000;
 
-/** What still has to reach the server. When it is gone, errands wait; nothing is lost while the page is open. */
+/** What still has to reach the server. When it is gone, requests wait; nothing is lost while the page is open. */
 export const useSending = defineStore('sending', () => {
-    const queue = shallowRef<readonly Errand[]>([]);
+    const queue = shallowRef<readonly QueuedRequest[]>([]);
     /** why nothing can be sent, in words; empty while it can */
     const unreachable = ref('');
     let running = false;
@@ -25,8 +25,8 @@ export const useSending = defineStore('sending', () => {
 
     const waiting = computed(() => queue.value.length);
 
-    function add(errand: Errand): void {
-        queue.value = [...queue.value, errand];
+    function add(request: QueuedRequest): void {
+        queue.value = [...queue.value, request];
         if (!running) void run();
     }
 
@@ -40,9 +40,9 @@ export const useSending = defineStore('sending', () => {
     async function run(): Promise<void> {
         running = true;
         let wait = FIRST_WAIT;
-        for (let errand = queue.value[0]; errand; errand = queue.value[0]) {
+        for (let request = queue.value[0]; request; request = queue.value[0]) {
             try {
-                await errand.send();
+                await request.send();
                 unreachable.value = '';
             } catch (error) {
                 if (error instanceof Unreachable) {
@@ -52,12 +52,12 @@ export const useSending = defineStore('sending', () => {
                     continue;
                 }
                 unreachable.value = '';
-                await errand.refused(
+                await request.refused(
                     error instanceof Problem ? error : new Problem(0, 'This could not be done. Load the page again.'),
                 );
             }
             wait = FIRST_WAIT;
-            queue.value = queue.value.filter((other) => other !== errand);
+            queue.value = queue.value.filter((other) => other !== request);
         }
         running = false;
     }
