@@ -41,9 +41,9 @@ final readonly class Alignment
         foreach ($ids as $id) {
             $size = $axis->size($this->mover->box($id));
             $exact = $line - $this->reach($id);
-            $at = $this->mover->settled($id, $axis, $exact);
+            $at = $this->mover->landing($id, $axis, $exact);
             if ($this->edge->isCentre() && ! $this->mover->isExempt($id) && ! Length::same($at, $exact)) {
-                $halves[] = ['id' => $id, 'at' => Length::settle($at), 'exact' => Length::settle($exact), 'sizes' => self::sizesThatCentre($size, $line)];
+                $halves[] = ['id' => $id, 'at' => Length::round($at), 'exact' => Length::round($exact), 'sizes' => self::sizesThatCentre($size, $line)];
             }
             $this->mover->lead($id, $axis, $exact);
         }
@@ -101,7 +101,7 @@ final readonly class Alignment
      */
     private function highest(array $ids): float
     {
-        return min(array_map(fn (string $id): float => $this->mover->settled($id, Axis::Y, $this->mover->box($id)->y) + $this->reach($id), $ids));
+        return min(array_map(fn (string $id): float => $this->mover->landing($id, Axis::Y, $this->mover->box($id)->y) + $this->reach($id), $ids));
     }
 
     /**
@@ -134,7 +134,7 @@ final readonly class Alignment
             $sizes[$id] = $axis->size($this->mover->box($id));
         }
         $half = max($sizes) / 2;
-        $suited = $this->mover->settled((string) array_search(max($sizes), $sizes, true), $axis, $line - $half) + $half;
+        $suited = $this->mover->landing((string) array_search(max($sizes), $sizes, true), $axis, $line - $half) + $half;
         if ($whole === []) {
             return $suited;
         }

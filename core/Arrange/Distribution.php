@@ -31,7 +31,7 @@ final readonly class Distribution
         $keys = [];
         foreach ($ids as $id) {
             $box = $this->mover->box($id);
-            $keys[$id] = [Length::settle($this->edge($box)), Length::settle($this->axis->centre($box)), $this->stack[$id] ?? 0];
+            $keys[$id] = [Length::round($this->edge($box)), Length::round($this->axis->centre($box)), $this->stack[$id] ?? 0];
         }
         usort($ids, static fn (string $a, string $b): int => $keys[$a] <=> $keys[$b]);
 
@@ -49,7 +49,7 @@ final readonly class Distribution
         $boxes = array_map($this->mover->box(...), $ordered);
         $figures = [];
         for ($i = 1, $n = count($boxes); $i < $n; $i++) {
-            $figures[] = Length::settle($this->mode === SpacingMode::Gaps
+            $figures[] = Length::round($this->mode === SpacingMode::Gaps
                 ? $this->axis->lead($boxes[$i]) - $this->axis->trail($boxes[$i - 1])
                 : $this->edge($boxes[$i]) - $this->edge($boxes[$i - 1]));
         }
@@ -99,8 +99,8 @@ final readonly class Distribution
         $gap = floor($whole / $gaps);
 
         return ['remainder' => $left, 'divides' => $left === 0.0 ? [] : [
-            ['extent' => Length::settle($extent - $left), 'gap' => $gap],
-            ['extent' => Length::settle($extent - $left + $gaps), 'gap' => $gap + 1],
+            ['extent' => Length::round($extent - $left), 'gap' => $gap],
+            ['extent' => Length::round($extent - $left + $gaps), 'gap' => $gap + 1],
         ]];
     }
 

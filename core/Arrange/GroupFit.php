@@ -28,7 +28,7 @@ final readonly class GroupFit
     public function fit(string $id, bool $anew = false): void
     {
         $group = $this->draft->item($id);
-        $union = $this->boxes->inside($id)?->settled();
+        $union = $this->boxes->inside($id)?->rounded();
         if ($union === null) {
             return;
         }
@@ -50,8 +50,8 @@ final readonly class GroupFit
         $space = new Point(round($space->x, 6), round($space->y, 6));
         $centre = $inside->centre()->turned($group->angle)->plus($space);
         $frame = new Rect(
-            Length::settle(round($centre->x - $inside->w / 2, 6)),
-            Length::settle(round($centre->y - $inside->h / 2, 6)),
+            Length::round(round($centre->x - $inside->w / 2, 6)),
+            Length::round(round($centre->y - $inside->h / 2, 6)),
             $inside->w,
             $inside->h,
         );

@@ -38,7 +38,7 @@ final readonly class Lanes
         $keys = $spans = [];
         foreach ($boxes as $id => $box) {
             $spans[$id] = [$axis->lead($box), $axis->trail($box)];
-            $keys[$id] = [Length::settle($axis->centre($box)), Length::settle($across->lead($box)), $stack[$id] ?? 0];
+            $keys[$id] = [Length::round($axis->centre($box)), Length::round($across->lead($box)), $stack[$id] ?? 0];
         }
         asort($keys);
         $lanes = $shared = [];
@@ -86,7 +86,7 @@ final readonly class Lanes
         $order = [];
         foreach ($this->lanes as $i => $row) {
             $row = [...$row, ...array_map(strval(...), array_keys($this->spanning, $i, true))];
-            usort($row, static fn (string $a, string $b): int => [Length::settle($boxes[$a]->x), $stack[$a] ?? 0] <=> [Length::settle($boxes[$b]->x), $stack[$b] ?? 0]);
+            usort($row, static fn (string $a, string $b): int => [Length::round($boxes[$a]->x), $stack[$a] ?? 0] <=> [Length::round($boxes[$b]->x), $stack[$b] ?? 0]);
             array_push($order, ...$row);
         }
 

@@ -79,7 +79,7 @@ final readonly class Mover
     public function home(string $id): void
     {
         $item = $this->draft->item($id);
-        $inside = $item->isFramedByItems() ? $this->boxes->inside($id)?->settled() : null;
+        $inside = $item->isFramedByItems() ? $this->boxes->inside($id)?->rounded() : null;
         $this->draft->put($inside === null
             ? $item->inFrame(new Rect(0.0, 0.0, $item->frame->w, $item->frame->h))
             : $item->with(['frame' => new Rect(0.0, 0.0, $inside->w, $inside->h), 'origin' => new Point($inside->x, $inside->y)]));
@@ -92,7 +92,7 @@ final readonly class Mover
         if ($this->isThereAlready($id, $axis, $now, $place)) {
             return;
         }
-        $by = $this->settled($id, $axis, $place) - $now;
+        $by = $this->landing($id, $axis, $place) - $now;
         $this->shiftAlong($id, $axis, $by);
     }
 
@@ -108,10 +108,10 @@ final readonly class Mover
     }
 
     /** Where that leading edge would come to lie: whole pixels are those of the bounds (RULES 2), whatever box is gone by. */
-    public function settled(string $id, Axis $axis, float $place): float
+    public function landing(string $id, Axis $axis, float $place): float
     {
         if ($this->isExempt($id)) {
-            return Length::settle(round($place, 7));
+            return Length::round(round($place, 7));
         }
         $beside = $this->beside($id, $axis);
 
@@ -132,11 +132,11 @@ final readonly class Mover
 
     private static function within(float $place): float
     {
-        $settled = Length::settle($place);
-        if (abs($settled) > Length::LIMIT) {
+        $rounded = Length::round($place);
+        if (abs($rounded) > Length::LIMIT) {
             throw Refusal::because('That would lie beyond 1,000,000 px.');
         }
 
-        return $settled;
+        return $rounded;
     }
 }

@@ -27,7 +27,7 @@ final readonly class Reparenting
         $this->draft->put($item->with([
             'parent' => $parent,
             'rank' => $rank,
-            'frame' => new Rect(Length::settle($frame->x), Length::settle($frame->y), $frame->w, $frame->h),
+            'frame' => new Rect(Length::round($frame->x), Length::round($frame->y), $frame->w, $frame->h),
             'angle' => Angle::keep($item->angle + $to->angle),
         ]));
     }

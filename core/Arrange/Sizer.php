@@ -96,7 +96,7 @@ final readonly class Sizer
             $bounds = $this->boxes->boundsIn($item, $toSpace);
             $start = $move(new Point($bounds->x, $bounds->y));
             $end = $move(new Point($bounds->right(), $bounds->bottom()));
-            $this->toBoundsIn($item, Rect::between($start->x, $start->y, $end->x, $end->y)->settled(), $toSpace, exact: true);
+            $this->toBoundsIn($item, Rect::between($start->x, $start->y, $end->x, $end->y)->rounded(), $toSpace, exact: true);
             $this->scaleHeld($item, Angle::isSideways($angle) ? $down : $across, Angle::isSideways($angle) ? $across : $down);
 
             return;
@@ -119,8 +119,8 @@ final readonly class Sizer
         }
         $this->putLeaf($item, $item->inFrame($this->frameAbout(
             $centre,
-            Length::settle($item->frame->w * $ownAcross),
-            Length::settle($item->frame->h * $ownDown),
+            Length::round($item->frame->w * $ownAcross),
+            Length::round($item->frame->h * $ownDown),
         )), exact: true);
         $this->scaleHeld($item, $ownAcross, $ownDown);
     }
@@ -147,7 +147,7 @@ final readonly class Sizer
                 $group->frame->w * $across,
                 $group->frame->h * $down,
             );
-            $this->draft->put(GroupFit::reframed($this->draft->item($group->id), $scaled->settled()));
+            $this->draft->put(GroupFit::reframed($this->draft->item($group->id), $scaled->rounded()));
         }
     }
 
@@ -174,12 +174,12 @@ final readonly class Sizer
 
     private function frameAbout(Point $centre, float $w, float $h): Rect
     {
-        return new Rect(Length::settle($centre->x - $w / 2), Length::settle($centre->y - $h / 2), Length::settle($w), Length::settle($h));
+        return new Rect(Length::round($centre->x - $w / 2), Length::round($centre->y - $h / 2), Length::round($w), Length::round($h));
     }
 
     private static function place(Rect $frame, Point $by): Rect
     {
-        return new Rect(Length::settle($frame->x + $by->x), Length::settle($frame->y + $by->y), $frame->w, $frame->h);
+        return new Rect(Length::round($frame->x + $by->x), Length::round($frame->y + $by->y), $frame->w, $frame->h);
     }
 
     private static function factor(float $to, float $from): float

@@ -86,7 +86,7 @@ final readonly class Squaring
             $leads[$id] = $places[$lane];
         }
         if (! $this->keepExtent) {
-            $by = $this->mover->settled($first, $axis, $axis->lead($boxes[$first])) - $leads[$first];
+            $by = $this->mover->landing($first, $axis, $axis->lead($boxes[$first])) - $leads[$first];
             $leads = array_map(static fn (float $lead): float => $lead + $by, $leads);
         }
 
@@ -122,7 +122,7 @@ final readonly class Squaring
         for ($i = 1; $i <= $last; $i++) {
             $exact += $sizes[$i - 1] + $gap;
             $places[] = $this->keepExtent ? Length::whole($exact) : $exact;
-            $gaps[] = Length::settle($places[$i] - $places[$i - 1] - $sizes[$i - 1]);
+            $gaps[] = Length::round($places[$i] - $places[$i - 1] - $sizes[$i - 1]);
         }
 
         return [$places, $gaps];

@@ -80,6 +80,6 @@ final readonly class Turner
 
     private static function about(Rect $frame, Point $centre): Rect
     {
-        return new Rect(Length::settle($centre->x - $frame->w / 2), Length::settle($centre->y - $frame->h / 2), $frame->w, $frame->h);
+        return new Rect(Length::round($centre->x - $frame->w / 2), Length::round($centre->y - $frame->h / 2), $frame->w, $frame->h);
     }
 }

@@ -59,7 +59,7 @@ final readonly class AddItem implements Command, SelectsWhatItMade
         $draft->add($item);
         $mover = new Mover($draft);
         $bounds = $mover->box($item->id);
-        $mover->shift($item->id, $mover->settled($item->id, Axis::X, $bounds->x) - $bounds->x, $mover->settled($item->id, Axis::Y, $bounds->y) - $bounds->y);
+        $mover->shift($item->id, $mover->landing($item->id, Axis::X, $bounds->x) - $bounds->x, $mover->landing($item->id, Axis::Y, $bounds->y) - $bounds->y);
         $item = $draft->item($item->id);
 
         return new Report(
@@ -114,15 +114,15 @@ final readonly class AddItem implements Command, SelectsWhatItMade
     {
         $figures = new Figures($draft);
         $whole = $draft->sheet()->wholePixels && Angle::isQuarter($item->angle);
-        $settle = static fn (float $v): float => $whole ? Length::whole($v) : $v;
+        $kept = static fn (float $v): float => $whole ? Length::whole($v) : $v;
         $follows = $item->kind instanceof FollowsItsWords;
         $w = $this->params->length('w') ?? ($follows ? 0.0 : null) ?? throw Refusal::because('How wide? Give w.', 'w');
         $h = $this->params->length('h') ?? ($follows || $item->isFlat() ? 0.0 : null) ?? throw Refusal::because('How high? Give h.', 'h');
         $frame = new Rect(
             $figures->read($this->params->length('x') ?? 0.0, Axis::X, 'x', $item),
             $figures->read($this->params->length('y') ?? 0.0, Axis::Y, 'y', $item),
-            $settle($figures->size($w, Axis::X, 'w', $item)),
-            $settle($figures->size($h, Axis::Y, 'h', $item)),
+            $kept($figures->size($w, Axis::X, 'w', $item)),
+            $kept($figures->size($h, Axis::Y, 'h', $item)),
         );
         if ($item->isFlat() && $frame->h > 0) {
             throw Refusal::because('A '.$item->kind->noun(1).' has no height: give its length as w, and its angle.', 'h');

@@ -12,11 +12,8 @@ use AllSquare\Core\Geometry\NinePoint;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Running\Command;
-use AllSquare\Core\Running\Needs;
-use AllSquare\Core\Running\Params;
-use AllSquare\Core\Running\Repeats;
+use AllSquare\Core\Running\RepeatsItems;
 use AllSquare\Core\Running\Report;
-use AllSquare\Core\Running\Scope;
 use AllSquare\Core\Running\Selected;
 use AllSquare\Core\Running\Traits\ArrangesBoxes;
 use AllSquare\Core\Running\Traits\Repeatable;
@@ -28,23 +25,11 @@ use AllSquare\Core\Sheet\Figures;
 /** Lays items out in rows and columns, in reading order, with copies if wished (RULES 7). The top left stays. */
 final readonly class Block implements ArrangesBoxes, Command, Repeatable, SelectsWhatItMade
 {
-    private function __construct(private Params $params, private Repeats $repeats)
-    {
-    }
+    use RepeatsItems;
 
     public static function name(): string
     {
         return 'block';
-    }
-
-    public static function from(Params $params): self
-    {
-        return new self($params, Repeats::from($params));
-    }
-
-    public function needs(): Needs
-    {
-        return new Needs(Scope::Order);
     }
 
     public function run(Draft $draft, array $items): Report

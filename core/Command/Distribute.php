@@ -151,6 +151,6 @@ final readonly class Distribute implements ArrangesBoxes, Command, Repeatable
         }
         $sizes = array_sum(array_map(fn (string $id): float => $this->axis->size($mover->box($id)), $ordered));
 
-        return ['needs' => Length::settle($sizes), 'has' => Length::settle($sizes + array_sum($figures))];
+        return ['needs' => Length::round($sizes), 'has' => Length::round($sizes + array_sum($figures))];
     }
 }

@@ -60,8 +60,8 @@ final readonly class Duplicate implements Command, Repeatable, SelectsWhatItMade
             $box = $mover->box($copy);
             $mover->shift(
                 $copy,
-                $dx === 0.0 ? 0.0 : $mover->settled($copy, Axis::X, $box->x + $dx) - $box->x,
-                $dy === 0.0 ? 0.0 : $mover->settled($copy, Axis::Y, $box->y + $dy) - $box->y,
+                $dx === 0.0 ? 0.0 : $mover->landing($copy, Axis::X, $box->x + $dx) - $box->x,
+                $dy === 0.0 ? 0.0 : $mover->landing($copy, Axis::Y, $box->y + $dy) - $box->y,
             );
             $this->counting->apply($draft, $copy, $i, 1);
         }

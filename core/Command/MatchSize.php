@@ -112,8 +112,8 @@ final readonly class MatchSize implements ArrangesBoxes, Command, Repeatable
         $left = $point->x - $w * $this->hold->across();
         $top = $point->y - $h * $this->hold->down();
         $sizer->toBounds($id, new Rect(
-            Length::same($w, $box->w) ? $box->x : $mover->settled($id, Axis::X, $left),
-            Length::same($h, $box->h) ? $box->y : $mover->settled($id, Axis::Y, $top),
+            Length::same($w, $box->w) ? $box->x : $mover->landing($id, Axis::X, $left),
+            Length::same($h, $box->h) ? $box->y : $mover->landing($id, Axis::Y, $top),
             $w,
             $h,
         ));

@@ -55,8 +55,8 @@ final readonly class MoveBy implements ArrangesBoxes, Command, GoesOn, Repeatabl
             $item = $draft->item($id);
             $box = $this->asOne && $block !== null ? $block : $mover->box($id);
             $exempt = $this->asOne ? ! $draft->sheet()->wholePixels : $mover->isExempt($id);
-            $dx = $this->settled($byX ?? $figures->read($this->dx, Axis::X, 'dx', $item), $box->x, $exempt);
-            $dy = $this->settled($byY ?? $figures->read($this->dy, Axis::Y, 'dy', $item), $box->y, $exempt);
+            $dx = $this->whole($byX ?? $figures->read($this->dx, Axis::X, 'dx', $item), $box->x, $exempt);
+            $dy = $this->whole($byY ?? $figures->read($this->dy, Axis::Y, 'dy', $item), $box->y, $exempt);
             $mover->shift($id, $dx, $dy);
         }
 
@@ -78,11 +78,11 @@ final readonly class MoveBy implements ArrangesBoxes, Command, GoesOn, Repeatabl
         }
         $figures = new Figures($draft);
 
-        return $this->snap->settle($draft, $ids, $this->snap->block($draft, $ids), $figures->read($this->dx, Axis::X, 'dx'), $figures->read($this->dy, Axis::Y, 'dy'));
+        return $this->snap->snap($draft, $ids, $this->snap->block($draft, $ids), $figures->read($this->dx, Axis::X, 'dx'), $figures->read($this->dy, Axis::Y, 'dy'));
     }
 
     /** The distance that leaves the edge on a whole pixel; along an axis that is not moved, none. */
-    private function settled(float $by, float $edge, bool $exempt): float
+    private function whole(float $by, float $edge, bool $exempt): float
     {
         return $by === 0.0 || $exempt ? $by : Length::whole($edge + $by) - $edge;
     }

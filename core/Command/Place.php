@@ -113,7 +113,7 @@ final readonly class Place implements ArrangesBoxes, Command, GoesOn, Repeatable
         $y = $point->y - $now->h * $this->ref->down();
         $moves = isset($this->figures['x']) || isset($this->figures['w']);
         $falls = isset($this->figures['y']) || isset($this->figures['h']);
-        $mover->shift($id, $moves ? $mover->settled($id, Axis::X, $x) - $now->x : 0.0, $falls ? $mover->settled($id, Axis::Y, $y) - $now->y : 0.0);
+        $mover->shift($id, $moves ? $mover->landing($id, Axis::X, $x) - $now->x : 0.0, $falls ? $mover->landing($id, Axis::Y, $y) - $now->y : 0.0);
     }
 
     /** @param  list<string>  $ids */
@@ -135,9 +135,9 @@ final readonly class Place implements ArrangesBoxes, Command, GoesOn, Repeatable
     private function wanted(Draft $draft, Rect $own, Rect $bounds, ?Item $item, bool $exempt): Rect
     {
         $zero = $draft->sheet()->zero;
-        $settle = static fn (float $v): float => $exempt ? $v : Length::whole($v);
-        $w = isset($this->figures['w']) ? $settle($this->size($draft, 'w', Axis::X, $item, $own)) : $own->w;
-        $h = isset($this->figures['h']) ? $settle($this->size($draft, 'h', Axis::Y, $item, $own)) : $own->h;
+        $kept = static fn (float $v): float => $exempt ? $v : Length::whole($v);
+        $w = isset($this->figures['w']) ? $kept($this->size($draft, 'w', Axis::X, $item, $own)) : $own->w;
+        $h = isset($this->figures['h']) ? $kept($this->size($draft, 'h', Axis::Y, $item, $own)) : $own->h;
         $held = $bounds->at($this->ref);
         $x = isset($this->figures['x']) ? $this->read($draft, 'x', Axis::X, $item, $own, $zero->x) : $held->x;
         $y = isset($this->figures['y']) ? $this->read($draft, 'y', Axis::Y, $item, $own, $zero->y) : $held->y;
@@ -145,8 +145,8 @@ final readonly class Place implements ArrangesBoxes, Command, GoesOn, Repeatable
         $top = $y - $h * $this->ref->down();
 
         return new Rect(
-            isset($this->figures['x']) || isset($this->figures['w']) ? $settle($left) : $bounds->x,
-            isset($this->figures['y']) || isset($this->figures['h']) ? $settle($top) : $bounds->y,
+            isset($this->figures['x']) || isset($this->figures['w']) ? $kept($left) : $bounds->x,
+            isset($this->figures['y']) || isset($this->figures['h']) ? $kept($top) : $bounds->y,
             $w,
             $h,
         );

@@ -72,7 +72,7 @@ final readonly class Resize implements ArrangesBoxes, Command, Repeatable
         $met = [];
         if ($this->snap !== null && $this->isUpright($mover, $selected->free)) {
             $box = $this->snap->block($draft, $selected->free);
-            [$dx, $dy, $met] = $this->snap->settle($draft, $selected->free, Dragged::sized($box->box, $this->handle->value, $box->whole), $dx, $dy);
+            [$dx, $dy, $met] = $this->snap->snap($draft, $selected->free, Dragged::sized($box->box, $this->handle->value, $box->whole), $dx, $dy);
         }
         $only = count($selected->free) === 1 ? $selected->free[0] : null;
         $sizer = new Sizer($draft);

@@ -7,11 +7,9 @@ namespace AllSquare\Core\Command;
 use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Running\Command;
-use AllSquare\Core\Running\Needs;
-use AllSquare\Core\Running\Params;
 use AllSquare\Core\Running\Repeats;
+use AllSquare\Core\Running\RepeatsItems;
 use AllSquare\Core\Running\Report;
-use AllSquare\Core\Running\Scope;
 use AllSquare\Core\Running\Selected;
 use AllSquare\Core\Running\Traits\Repeatable;
 use AllSquare\Core\Running\Traits\SelectsWhatItMade;
@@ -22,23 +20,11 @@ use AllSquare\Core\Sheet\Figures;
 /** Puts the first item and copies on a circle of the sheet (RULES 7). Off the pixel, because a ring must be exact. */
 final readonly class Ring implements Command, Repeatable, SelectsWhatItMade
 {
-    private function __construct(private Params $params, private Repeats $repeats)
-    {
-    }
+    use RepeatsItems;
 
     public static function name(): string
     {
         return 'ring';
-    }
-
-    public static function from(Params $params): self
-    {
-        return new self($params, Repeats::from($params));
-    }
-
-    public function needs(): Needs
-    {
-        return new Needs(Scope::Order);
     }
 
     public function run(Draft $draft, array $items): Report

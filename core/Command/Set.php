@@ -190,11 +190,11 @@ final readonly class Set implements Command, GoesOn, Repeatable
         }
         $figures = new Figures($draft);
         $exempt = (new Mover($draft))->isExempt($id);
-        $settle = static fn (float $v): float => $exempt ? $v : Length::whole($v);
+        $kept = static fn (float $v): float => $exempt ? $v : Length::whole($v);
         (new Sizer($draft))->frame(
             $id,
-            $w === null ? $item->frame->w : $settle($figures->size($w, Axis::X, 'w', $item)),
-            $h === null ? $item->frame->h : $settle($figures->size($h, Axis::Y, 'h', $item)),
+            $w === null ? $item->frame->w : $kept($figures->size($w, Axis::X, 'w', $item)),
+            $h === null ? $item->frame->h : $kept($figures->size($h, Axis::Y, 'h', $item)),
             NinePoint::TopLeft,
         );
     }
@@ -210,13 +210,13 @@ final readonly class Set implements Command, GoesOn, Repeatable
         $draft->put($item->inFrame($item->frame->moved(
             $x === null ? 0.0 : $figures->read($x, Axis::X, 'x', $item) - $item->frame->x,
             $y === null ? 0.0 : $figures->read($y, Axis::Y, 'y', $item) - $item->frame->y,
-        )->settled()));
+        )->rounded()));
         $mover = new Mover($draft);
         $bounds = $mover->box($id);
         $mover->shift(
             $id,
-            $x === null ? 0.0 : $mover->settled($id, Axis::X, $bounds->x) - $bounds->x,
-            $y === null ? 0.0 : $mover->settled($id, Axis::Y, $bounds->y) - $bounds->y,
+            $x === null ? 0.0 : $mover->landing($id, Axis::X, $bounds->x) - $bounds->x,
+            $y === null ? 0.0 : $mover->landing($id, Axis::Y, $bounds->y) - $bounds->y,
         );
     }
 

@@ -126,7 +126,7 @@ final readonly class SetGap implements ArrangesBoxes, Command, Repeatable
         // A gap with a fraction is kept exactly; otherwise what is held is brought to the pixel first, and the gaps are whole.
         $isExact = ! Length::isWhole($gap) || ! $draft->sheet()->wholePixels || $this->by === By::Ink;
         if (! $isExact) {
-            $start = $this->hold === 'centre' ? Length::whole($start) : $mover->settled($ordered[$held], $this->axis, $this->axis->lead($boxes[$held])) - $offsets[$held];
+            $start = $this->hold === 'centre' ? Length::whole($start) : $mover->landing($ordered[$held], $this->axis, $this->axis->lead($boxes[$held])) - $offsets[$held];
         }
         foreach ($ordered as $i => $id) {
             $to = $start + $offsets[$i];
@@ -164,14 +164,14 @@ final readonly class SetGap implements ArrangesBoxes, Command, Repeatable
             throw Refusal::because(sprintf('The gaps alone need %s, and there are %s %s.', Spoken::length($last * $gap), Spoken::length($extent), $this->axis->word()), 'gap');
         }
         $whole = $draft->sheet()->wholePixels && Length::isWhole($gap);
-        $settle = static fn (float $v): float => $whole ? Length::whole($v) : Length::settle($v);
+        $kept = static fn (float $v): float => $whole ? Length::whole($v) : Length::round($v);
         $sizer = new Sizer($draft);
         $before = 0.0;
         foreach ($ordered as $i => $id) {
             $box = $boxes[$i];
-            $from = $i === 0 ? $start : $settle($start + $before / $sum * $room) + $i * $gap;
+            $from = $i === 0 ? $start : $kept($start + $before / $sum * $room) + $i * $gap;
             $before += $this->axis->size($box);
-            $to = $i === $last ? $start + $extent : $settle($start + $before / $sum * $room) + $i * $gap;
+            $to = $i === $last ? $start + $extent : $kept($start + $before / $sum * $room) + $i * $gap;
             $target = $this->axis === Axis::X ? Rect::between($from, $box->y, $to, $box->bottom()) : Rect::between($box->x, $from, $box->right(), $to);
             $sizer->scale($id, $box, $target);
         }

@@ -150,9 +150,9 @@ final readonly class SetGrid implements Command
 
         return [
             'count' => $division->count,
-            'size' => Length::settle($size),
+            'size' => Length::round($size),
             'whole' => Length::isWhole($size),
-            'remainder' => Length::isWhole($left) ? fmod(Length::settle($left), $division->count) : Length::settle($left - floor($size) * $division->count),
+            'remainder' => Length::isWhole($left) ? fmod(Length::round($left), $division->count) : Length::round($left - floor($size) * $division->count),
             'proposals' => Length::isWhole($size) ? [] : $division->proposals($extent, $from, $extent - $to),
         ];
     }

@@ -13,11 +13,9 @@ use AllSquare\Core\Geometry\Matrix;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Running\Command;
-use AllSquare\Core\Running\Needs;
-use AllSquare\Core\Running\Params;
 use AllSquare\Core\Running\Repeats;
+use AllSquare\Core\Running\RepeatsItems;
 use AllSquare\Core\Running\Report;
-use AllSquare\Core\Running\Scope;
 use AllSquare\Core\Running\Selected;
 use AllSquare\Core\Running\Traits\Repeatable;
 use AllSquare\Core\Running\Traits\SelectsWhatItMade;
@@ -29,23 +27,11 @@ use AllSquare\Core\Sheet\Words;
 /** Copies items at a constant offset, turn and inset, so many times or until the margins (RULES 7). */
 final readonly class StepRepeat implements Command, Repeatable, SelectsWhatItMade
 {
-    private function __construct(private Params $params, private Repeats $repeats)
-    {
-    }
+    use RepeatsItems;
 
     public static function name(): string
     {
         return 'step-repeat';
-    }
-
-    public static function from(Params $params): self
-    {
-        return new self($params, Repeats::from($params));
-    }
-
-    public function needs(): Needs
-    {
-        return new Needs(Scope::Order);
     }
 
     public function run(Draft $draft, array $items): Report

@@ -28,7 +28,7 @@ final readonly class Measure
         public array $parts,
         public string $words,
     ) {
-        $this->size = Length::settle($to - $from);
+        $this->size = Length::round($to - $from);
     }
 
     /** The same for measures of one place, which are drawn once. */

@@ -157,6 +157,6 @@ final readonly class MeasuredSheet
         $centre = $tree->toSheet($item->parent)->apply($item->frame->centre());
         $upright = new Rect($centre->x - $item->frame->w / 2, $centre->y - $item->frame->h / 2, $item->frame->w, $item->frame->h);
 
-        return new MeasuredPart($number, $item->id, $item->name, $placed->box, $upright->settled(), Angle::keep($tree->totalAngle($item->id)));
+        return new MeasuredPart($number, $item->id, $item->name, $placed->box, $upright->rounded(), Angle::keep($tree->totalAngle($item->id)));
     }
 }

@@ -16,7 +16,7 @@ final class Angle
         } elseif ($turn <= -180.0) {
             $turn += 360.0;
         }
-        $kept = Length::settle($turn);
+        $kept = Length::round($turn);
 
         return $kept <= -180.0 ? 180.0 : $kept;
     }

@@ -18,11 +18,11 @@ final class Length
     public const SAME = 0.0005;
 
     /** The value as it is stored: to 1/1000 px, ties upwards; -0 becomes 0. */
-    public static function settle(float $value): float
+    public static function round(float $value): float
     {
-        $settled = floor($value * 1000 + 0.5) / 1000;
+        $rounded = floor($value * 1000 + 0.5) / 1000;
 
-        return $settled === 0.0 ? 0.0 : $settled;
+        return $rounded === 0.0 ? 0.0 : $rounded;
     }
 
     /** The nearest whole pixel, half up; a hair under the half counts as the half, so that whole moves round alike. */
@@ -46,7 +46,7 @@ final class Length
     /** As it is read: 3 decimals at most, no trailing zeros. */
     public static function text(float $value): string
     {
-        return self::digits(self::settle($value), 3);
+        return self::digits(self::round($value), 3);
     }
 
     /** With so many decimals at most, no trailing zeros; -0 is 0. */

@@ -99,19 +99,19 @@ final readonly class Rect
     }
 
     /**
-     * All four figures to 1/1000 px. The right and bottom edges are settled, so that boxes that met still meet.
+     * All four figures to 1/1000 px. The right and bottom edges are rounded, so that boxes that met still meet.
      * What reckoning leaves behind the millionth is put aside first: a half always rounds alike.
      */
-    public function settled(): self
+    public function rounded(): self
     {
-        $x = Length::settle(round($this->x, 7));
-        $y = Length::settle(round($this->y, 7));
+        $x = Length::round(round($this->x, 7));
+        $y = Length::round(round($this->y, 7));
 
         return new self(
             $x,
             $y,
-            max(0.0, Length::settle(Length::settle(round($this->x + $this->w, 7)) - $x)),
-            max(0.0, Length::settle(Length::settle(round($this->y + $this->h, 7)) - $y)),
+            max(0.0, Length::round(Length::round(round($this->x + $this->w, 7)) - $x)),
+            max(0.0, Length::round(Length::round(round($this->y + $this->h, 7)) - $y)),
         );
     }
 

@@ -80,12 +80,12 @@ final readonly class Item
     /** The frame with another size, one of its nine points staying where it stands in the parent's space, turned or not. */
     public function sized(float $w, float $h, NinePoint $held): self
     {
-        [$w, $h] = [Length::settle($w), Length::settle($h)];
+        [$w, $h] = [Length::round($w), Length::round($h)];
         $out = new Point($held->across() - 0.5, $held->down() - 0.5);
         $point = $this->frame->centre()->plus($out->times($this->frame->w, $this->frame->h)->turned($this->angle));
         $centre = $point->minus($out->times($w, $h)->turned($this->angle));
 
-        return $this->inFrame(new Rect(Length::settle($centre->x - $w / 2), Length::settle($centre->y - $h / 2), $w, $h));
+        return $this->inFrame(new Rect(Length::round($centre->x - $w / 2), Length::round($centre->y - $h / 2), $w, $h));
     }
 
     /** From the item's own space (0, 0 to w, h; for a group, its children's space) to its parent's. */

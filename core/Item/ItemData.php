@@ -33,7 +33,7 @@ final class ItemData
         return new Item(
             $id, $parent, $rank, $kind,
             Naming::checked(is_string($data['name'] ?? null) ? $data['name'] : ''),
-            (new Rect($frame['x'], $frame['y'], $frame['w'], $kind instanceof Flat ? 0.0 : $frame['h']))->settled(),
+            (new Rect($frame['x'], $frame['y'], $frame['w'], $kind instanceof Flat ? 0.0 : $frame['h']))->rounded(),
             Angle::keep(is_numeric($data['angle'] ?? null) ? (float) $data['angle'] : 0.0),
             false,
             ($data['hidden'] ?? null) === true,

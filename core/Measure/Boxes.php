@@ -40,7 +40,7 @@ final readonly class Boxes
     {
         $item = $this->tree->item($id);
 
-        return $this->boundsIn($item, $this->tree->toSheet($item->parent))->settled();
+        return $this->boundsIn($item, $this->tree->toSheet($item->parent))->rounded();
     }
 
     /** The same; null for a group that shows nothing. */
@@ -48,19 +48,19 @@ final readonly class Boxes
     {
         $item = $this->tree->item($id);
 
-        return $this->shownIn($item, $this->tree->toSheet($item->parent))?->settled();
+        return $this->shownIn($item, $this->tree->toSheet($item->parent))?->rounded();
     }
 
     /** The box round what is painted; the bounds where nothing is. */
     public function ink(string $id): Rect
     {
-        return ($this->painted($id) ?? $this->bounds($id))->settled();
+        return ($this->painted($id) ?? $this->bounds($id))->rounded();
     }
 
     /** The box round what is painted; null where nothing is. */
     public function painted(string $id): ?Rect
     {
-        return $this->inkOf($this->tree->item($id))?->settled();
+        return $this->inkOf($this->tree->item($id))?->rounded();
     }
 
     /** The frame as if the item's angle were 0, about the same centre. */
@@ -69,7 +69,7 @@ final readonly class Boxes
         $item = $this->tree->item($id);
         $centre = $this->tree->toSheet($item->parent)->apply($item->frame->centre());
 
-        return (new Rect($centre->x - $item->frame->w / 2, $centre->y - $item->frame->h / 2, $item->frame->w, $item->frame->h))->settled();
+        return (new Rect($centre->x - $item->frame->w / 2, $centre->y - $item->frame->h / 2, $item->frame->w, $item->frame->h))->rounded();
     }
 
     /**

@@ -37,7 +37,7 @@ final readonly class Clearances
         $next = $this->neighbours->nearest($this->box, $side);
 
         return $next === null
-            ? new Clearance($side, Length::settle($side->outside($this->box, $side->of($this->groundBox))), $this->ground, true)
+            ? new Clearance($side, Length::round($side->outside($this->box, $side->of($this->groundBox))), $this->ground, true)
             : new Clearance($side, $next['size'], $this->tree->item($next['id']), false);
     }
 

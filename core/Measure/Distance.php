@@ -44,21 +44,21 @@ final readonly class Distance
 
     public static function between(Rect $a, Rect $b): self
     {
-        $across = Length::settle(max(0.0, $b->x - $a->right(), $a->x - $b->right()));
-        $down = Length::settle(max(0.0, $b->y - $a->bottom(), $a->y - $b->bottom()));
+        $across = Length::round(max(0.0, $b->x - $a->right(), $a->x - $b->right()));
+        $down = Length::round(max(0.0, $b->y - $a->bottom(), $a->y - $b->bottom()));
         $centres = $b->centre()->minus($a->centre());
 
-        return new self($across, $down, Length::settle(hypot($across, $down)), Length::settle(hypot($centres->x, $centres->y)));
+        return new self($across, $down, Length::round(hypot($across, $down)), Length::round(hypot($centres->x, $centres->y)));
     }
 
     /** From the side of a box that faces it to an edge of the sheet; across or down only. */
     public static function toEdge(Rect $box, Rect $sheet, Side $side): self
     {
-        $far = Length::settle(abs($side->outside($box, $side->of($sheet))));
+        $far = Length::round(abs($side->outside($box, $side->of($sheet))));
         $half = $side->axis()->size($box) / 2;
         $isAcross = $side->axis()->value === 'x';
 
-        return new self($isAcross ? $far : 0.0, $isAcross ? 0.0 : $far, $far, Length::settle(abs($side->outside($box, $side->of($sheet)) + $half)));
+        return new self($isAcross ? $far : 0.0, $isAcross ? 0.0 : $far, $far, Length::round(abs($side->outside($box, $side->of($sheet)) + $half)));
     }
 
     /** @return array{across: float, down: float, nearest: float, centres: float} */

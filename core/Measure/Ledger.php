@@ -89,17 +89,17 @@ final readonly class Ledger
     {
         $gaps = [];
         foreach ($among->pairs as [$a, $b]) {
-            // Where boxes begin is settled already.
-            $from = Length::settle($among->trail[$a]);
+            // Where boxes begin is rounded already.
+            $from = Length::round($among->trail[$a]);
             $to = $among->lead[$b];
             $gaps[] = new Gap(
                 $axis,
                 $plan->placed[$places[$a]]->id,
                 $plan->placed[$places[$b]]->id,
-                $to > $from ? Length::settle($to - $from) : 0.0,
+                $to > $from ? Length::round($to - $from) : 0.0,
                 $from,
                 $to,
-                [max($among->low[$a], $among->low[$b]), Length::settle(min($among->high[$a], $among->high[$b]))],
+                [max($among->low[$a], $among->low[$b]), Length::round(min($among->high[$a], $among->high[$b]))],
             );
         }
 
@@ -130,7 +130,7 @@ final readonly class Ledger
         $insets = [];
         foreach ($sizes as [$side, $size]) {
             if ($size > -Length::SAME) {
-                $insets[] = new EdgeGap($one->id, $ground?->id, $side, $size > 0 ? Length::settle($size) : 0.0);
+                $insets[] = new EdgeGap($one->id, $ground?->id, $side, $size > 0 ? Length::round($size) : 0.0);
             }
         }
 

@@ -40,7 +40,7 @@ final readonly class Neighbours
         asort($gaps);
         foreach ($gaps as $id => $gap) {
             if (! $this->isBlocked($box, (string) $id, $side)) {
-                return ['id' => (string) $id, 'size' => Length::settle($gap)];
+                return ['id' => (string) $id, 'size' => Length::round($gap)];
             }
         }
 

@@ -14,7 +14,7 @@ use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\Tree;
 use AllSquare\Core\Sheet\Words;
 
-/** Runs a command on a draft: what it does, groups settled, and a report with what is off the pixel. */
+/** Runs a command on a draft: what it does, what settles after it, and a report with what is off the pixel. */
 final readonly class Execution
 {
     private function __construct(public Change $change, public Report $report)
@@ -124,6 +124,6 @@ final readonly class Execution
     /** How far past the nearest whole pixel, in (-0.5, 0.5]. */
     private static function past(float $place): float
     {
-        return Length::settle($place - ceil($place - 0.5 - Length::SAME / 2));
+        return Length::round($place - ceil($place - 0.5 - Length::SAME / 2));
     }
 }

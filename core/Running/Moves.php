@@ -29,7 +29,7 @@ final readonly class Moves
                 continue;
             }
             [$was, $is] = [$before->bounds($id), $after->bounds($id)];
-            $distance = ['dx' => Length::settle($is->x - $was->x), 'dy' => Length::settle($is->y - $was->y)];
+            $distance = ['dx' => Length::round($is->x - $was->x), 'dy' => Length::round($is->y - $was->y)];
             if ($distance !== ['dx' => 0.0, 'dy' => 0.0]) {
                 $distances[$id] = $distance;
             }
@@ -49,7 +49,7 @@ final readonly class Moves
         foreach ($earlier as $move) {
             if (is_array($move) && is_string($move['id'] ?? null) && is_numeric($move['dx'] ?? null) && is_numeric($move['dy'] ?? null)) {
                 $now = $distances[$move['id']] ?? ['dx' => 0.0, 'dy' => 0.0];
-                $distances[$move['id']] = ['dx' => Length::settle($now['dx'] + (float) $move['dx']), 'dy' => Length::settle($now['dy'] + (float) $move['dy'])];
+                $distances[$move['id']] = ['dx' => Length::round($now['dx'] + (float) $move['dx']), 'dy' => Length::round($now['dy'] + (float) $move['dy'])];
             }
         }
 

@@ -57,11 +57,11 @@ final readonly class SnapRequest
      * @param  float  $dx  how far, px
      * @return array{float, float, list<array<string, mixed>>} how far it goes, and what it meets there
      */
-    public function settle(Draft $draft, array $ids, Dragged $dragged, float $dx, float $dy): array
+    public function snap(Draft $draft, array $ids, Dragged $dragged, float $dx, float $dy): array
     {
         $candidates = $this->candidates($draft, $ids, $dragged);
         // An axis along which nothing was dragged is held.
-        [$dx, $dy] = (new Snapping($candidates, $dragged, $this->tolerance))->settle($dx, $dy, $dx !== 0.0, $dy !== 0.0);
+        [$dx, $dy] = (new Snapping($candidates, $dragged, $this->tolerance))->snap($dx, $dy, $dx !== 0.0, $dy !== 0.0);
 
         return [$dx, $dy, (new Matches($candidates, $dragged))->at($dx, $dy)];
     }

@@ -46,7 +46,7 @@ final readonly class BlockLayout implements Layout
 
     public static function fromArray(array $stored): self
     {
-        $fields = new Fields($stored);
+        $fields = new LayoutNumbers($stored);
 
         return new self(
             $fields->count('count'), max(1, $fields->count('columns')), $fields->number('x'), $fields->number('y'),
@@ -134,9 +134,9 @@ final readonly class BlockLayout implements Layout
 
     public function edited(array $changes, Rect $box): self
     {
-        Fields::refuseOthers($changes, ['count', 'columns', 'rows', 'column_gap', 'row_gap', 'extent', 'cell', 'place'], 'A block');
+        LayoutNumbers::refuseOthers($changes, ['count', 'columns', 'rows', 'column_gap', 'row_gap', 'extent', 'cell', 'place'], 'A block');
         $new = [...$this->toArray(), ...$changes];
-        $fields = new Fields($new);
+        $fields = new LayoutNumbers($new);
         $columns = max(1, $fields->count('columns'));
         if (! isset($changes['count'])) {
             $rows = isset($changes['rows']) ? $fields->count('rows') : (int) ceil($this->count / $columns);
@@ -158,10 +158,10 @@ final readonly class BlockLayout implements Layout
 
     public function scaled(float $across, float $down, Point $about): self
     {
-        $by = static fn (?float $length, float $factor): ?float => $length === null ? null : Length::settle($length * $factor);
+        $by = static fn (?float $length, float $factor): ?float => $length === null ? null : Length::round($length * $factor);
 
         return new self(
-            $this->count, $this->columns, Length::settle($about->x + ($this->x - $about->x) * $across), Length::settle($about->y + ($this->y - $about->y) * $down),
+            $this->count, $this->columns, Length::round($about->x + ($this->x - $about->x) * $across), Length::round($about->y + ($this->y - $about->y) * $down),
             $by($this->columnGap, $across), $by($this->rowGap, $down), $by($this->width, $across), $by($this->height, $down),
             $this->fit, $this->place, $this->originals,
         );

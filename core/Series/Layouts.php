@@ -35,7 +35,7 @@ final class Layouts
     {
         $kept = self::kept($group) ?? throw Refusal::because("\"$group->name\" is no series. Select a block, a ring or a row of steps that was made as one.", 'items');
 
-        return self::named((new Fields($kept))->word('kind', ''))::fromArray([...$kept, 'count' => $members]);
+        return self::named((new LayoutNumbers($kept))->word('kind', ''))::fromArray([...$kept, 'count' => $members]);
     }
 
     public static function isSeries(Item $item): bool
@@ -86,7 +86,7 @@ final class Layouts
     private static function read(array $given, FontLibrary $fonts): array
     {
         $given = array_filter($given, is_string(...), ARRAY_FILTER_USE_KEY);
-        $fields = new Fields($given);
+        $fields = new LayoutNumbers($given);
         foreach (self::BOUNDS as $name => [$least, $most]) {
             $number = $fields->optional($name);
             if ($number !== null && ($number < $least || $number > $most)) {
@@ -109,7 +109,7 @@ final class Layouts
         if ($kept === null) {
             return $group;
         }
-        $layout = self::of($group, (new Fields($kept))->count('count'))->scaled($across, $down, $about);
+        $layout = self::of($group, (new LayoutNumbers($kept))->count('count'))->scaled($across, $down, $about);
 
         return $group->withFields(['series' => $layout === null ? null : self::stored($layout, self::counting($group))]);
     }

@@ -42,7 +42,7 @@ final readonly class RingLayout implements Layout
 
     public static function fromArray(array $stored): self
     {
-        $fields = new Fields($stored);
+        $fields = new LayoutNumbers($stored);
 
         return new self(
             $fields->count('count'), $fields->number('cx'), $fields->number('cy'), $fields->number('radius'),
@@ -92,7 +92,7 @@ final readonly class RingLayout implements Layout
 
     public function edited(array $changes, Rect $box): self
     {
-        Fields::refuseOthers($changes, ['count', 'cx', 'cy', 'radius', 'start', 'sweep', 'facing', 'every'], 'A ring');
+        LayoutNumbers::refuseOthers($changes, ['count', 'cx', 'cy', 'radius', 'start', 'sweep', 'facing', 'every'], 'A ring');
 
         return self::fromArray([...$this->toArray(), ...$changes]);
     }
@@ -105,8 +105,8 @@ final readonly class RingLayout implements Layout
         }
 
         return new self(
-            $this->count, Length::settle($about->x + ($this->cx - $about->x) * $across), Length::settle($about->y + ($this->cy - $about->y) * $across),
-            Length::settle($this->radius * $across), $this->start, $this->sweep, $this->facing, $this->every, $this->angles,
+            $this->count, Length::round($about->x + ($this->cx - $about->x) * $across), Length::round($about->y + ($this->cy - $about->y) * $across),
+            Length::round($this->radius * $across), $this->start, $this->sweep, $this->facing, $this->every, $this->angles,
         );
     }
 

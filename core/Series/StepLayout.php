@@ -42,7 +42,7 @@ final readonly class StepLayout implements Layout
 
     public static function fromArray(array $stored): self
     {
-        $fields = new Fields($stored);
+        $fields = new LayoutNumbers($stored);
         $originals = max(1, $fields->count('originals'));
 
         return new self(intdiv(max($originals, $fields->count('count')) + $originals - 1, $originals) - 1, $fields->number('dx'), $fields->number('dy'), $fields->number('angle'), $fields->number('inset'), $originals);
@@ -94,7 +94,7 @@ final readonly class StepLayout implements Layout
 
     public function edited(array $changes, Rect $box): self
     {
-        Fields::refuseOthers($changes, ['count', 'dx', 'dy', 'angle', 'inset', 'extent'], 'A row of steps');
+        LayoutNumbers::refuseOthers($changes, ['count', 'dx', 'dy', 'angle', 'inset', 'extent'], 'A row of steps');
         $edited = self::fromArray([...$this->toArray(), ...$changes]);
         if (isset($changes['extent']) && $edited->steps > 0) {
             $kept = static fn (float $way): float => round($way, 6);
@@ -142,6 +142,6 @@ final readonly class StepLayout implements Layout
         $box = $mover->box($id);
         $dx = $from->centre()->x + $step * $this->dx - $box->centre()->x;
         $dy = $from->centre()->y + $step * $this->dy - $box->centre()->y;
-        $mover->shift($id, $mover->settled($id, Axis::X, $box->x + $dx) - $box->x, $mover->settled($id, Axis::Y, $box->y + $dy) - $box->y);
+        $mover->shift($id, $mover->landing($id, Axis::X, $box->x + $dx) - $box->x, $mover->landing($id, Axis::Y, $box->y + $dy) - $box->y);
     }
 }

@@ -38,11 +38,11 @@ final readonly class Division
     public function spans(float $from, float $to, bool $whole): array
     {
         $size = $this->size($from, $to);
-        $settle = $whole ? Length::whole(...) : Length::settle(...);
+        $kept = $whole ? Length::whole(...) : Length::round(...);
         $spans = [];
         for ($i = 0; $i < $this->count; $i++) {
             $start = $from + $i * ($size + $this->gutter);
-            $spans[] = [$settle($start), $settle($i === $this->count - 1 ? $to : $start + $size)];
+            $spans[] = [$kept($start), $kept($i === $this->count - 1 ? $to : $start + $size)];
         }
 
         return $spans;
@@ -87,7 +87,7 @@ final readonly class Division
             if ($lead < 0 || $trail < 0 || $gutter < 0 || $size < self::LEAST || ! Length::isWhole($size)) {
                 return false;
             }
-            $found[] = ['what' => $what, 'leading' => $lead, 'trailing' => $trail, 'gutter' => $gutter, 'size' => Length::settle($size)];
+            $found[] = ['what' => $what, 'leading' => $lead, 'trailing' => $trail, 'gutter' => $gutter, 'size' => Length::round($size)];
 
             return true;
         };

@@ -33,7 +33,7 @@ final readonly class Figures
      */
     public function read(float|string $given, Axis $axis, string $field, ?Item $item = null, ?Rect $own = null): float
     {
-        return Length::settle($this->exactly($given, $axis, $field, $item, $own));
+        return Length::round($this->exactly($given, $axis, $field, $item, $own));
     }
 
     /**

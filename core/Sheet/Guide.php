@@ -62,7 +62,7 @@ final readonly class Guide implements Belonging
     {
         $axis = is_string($data['axis'] ?? null) ? $data['axis'] : '';
 
-        return new self($id, Axis::from($axis), is_numeric($data['at'] ?? null) ? Length::settle((float) $data['at']) : 0.0, ($data['locked'] ?? null) === true);
+        return new self($id, Axis::from($axis), is_numeric($data['at'] ?? null) ? Length::round((float) $data['at']) : 0.0, ($data['locked'] ?? null) === true);
     }
 
     public function renamed(string $id, Renaming $ids): self

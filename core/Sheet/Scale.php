@@ -33,7 +33,7 @@ final readonly class Scale
             throw Refusal::because(sprintf('A size reads like 2x, 300w or 200h; this is "%s".', mb_strimwidth((string) $given, 0, 20, '…')), 'scales');
         }
         [$value, $of] = [(float) $found[1], $found[2] ?? 'x'];
-        if ($of === 'x' && (Length::settle($value) <= 0 || $value > self::MOST_TIMES)) {
+        if ($of === 'x' && (Length::round($value) <= 0 || $value > self::MOST_TIMES)) {
             throw Refusal::because('A scale is from 0.001 to 16.', 'scales');
         }
         if ($of !== 'x' && ($value < 1 || $value > self::MOST_PIXELS || floor($value) !== $value)) {

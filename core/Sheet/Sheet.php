@@ -71,7 +71,7 @@ final readonly class Sheet
      */
     public function box(): Rect
     {
-        $side = fn (float $typed, float $pixels): float => $this->wholePixels ? $pixels : Length::settle($typed * $this->unit->pixels($this->ppi));
+        $side = fn (float $typed, float $pixels): float => $this->wholePixels ? $pixels : Length::round($typed * $this->unit->pixels($this->ppi));
 
         return new Rect(0.0, 0.0, $side($this->typedWidth, $this->width()), $side($this->typedHeight, $this->height()));
     }

@@ -49,7 +49,7 @@ final readonly class SheetGrid
         $step = $sheet->grid->baseline;
         $lines = [];
         if ($step !== null) {
-            for ($i = 0; ($at = Length::settle($sheet->margins->top + $i * $step)) <= $sheet->height() && count($lines) < 10_000; $i++) {
+            for ($i = 0; ($at = Length::round($sheet->margins->top + $i * $step)) <= $sheet->height() && count($lines) < 10_000; $i++) {
                 $lines[] = $at;
             }
         }

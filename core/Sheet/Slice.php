@@ -111,7 +111,7 @@ final readonly class Slice implements Belonging
      */
     public static function checked(Rect $box): Rect
     {
-        $box = $box->settled();
+        $box = $box->rounded();
         foreach (['w' => $box->w, 'h' => $box->h] as $side => $length) {
             if ($length < Length::SAME) {
                 throw Refusal::because("A slice is wider and higher than 0; here $side is ".Spoken::length($length).'.', $side);

@@ -124,7 +124,7 @@ final readonly class CandidateFinder
         $parts = $what->parts($axis);
         $gaps = [];
         foreach ($among->pairs as [$a, $b]) {
-            $size = Length::settle($among->lead[$b] - $among->trail[$a]);
+            $size = Length::round($among->lead[$b] - $among->trail[$a]);
             $low = max($among->low[$a], $among->low[$b]);
             $high = min($among->high[$a], $among->high[$b]);
             if ($size < Length::SAME || $low >= $high) {
@@ -133,14 +133,14 @@ final readonly class CandidateFinder
             [$before, $after] = [$beside[$a], $beside[$b]];
             $room = $what->sizes ? $size : $size + $extent;
             if (in_array(SnapPart::Lead, $parts, true) && ! $among->isBlockedAhead($b, $among->trail[$b] + $room)) {
-                $gaps[] = new EqualGap(Length::settle($among->trail[$b] + $size), SnapPart::Lead, $size, $low, $high, $before, $after);
+                $gaps[] = new EqualGap(Length::round($among->trail[$b] + $size), SnapPart::Lead, $size, $low, $high, $before, $after);
             }
             if (in_array(SnapPart::Trail, $parts, true) && ! $among->isBlockedBehind($a, $among->lead[$a] - $room)) {
-                $gaps[] = new EqualGap(Length::settle($among->lead[$a] - $size), SnapPart::Trail, $size, $low, $high, $before, $after);
+                $gaps[] = new EqualGap(Length::round($among->lead[$a] - $size), SnapPart::Trail, $size, $low, $high, $before, $after);
             }
             if (! $what->sizes && $extent < $size - Length::SAME) {
                 $half = ($size - $extent) / 2;
-                $gaps[] = new EqualGap(Length::settle($among->trail[$a] + $half), SnapPart::Lead, Length::settle($half), $low, $high, $before, $after);
+                $gaps[] = new EqualGap(Length::round($among->trail[$a] + $half), SnapPart::Lead, Length::round($half), $low, $high, $before, $after);
             }
         }
 
@@ -169,10 +169,10 @@ final readonly class CandidateFinder
         if (in_array(SnapKind::Margin, $kinds, true)) {
             // A margin of nothing is the edge of the sheet.
             if ($from > 0.0) {
-                $lines[] = new SnapLine(Length::settle($from), SnapKind::Margin, $low, $high, 'margin');
+                $lines[] = new SnapLine(Length::round($from), SnapKind::Margin, $low, $high, 'margin');
             }
             if ($to < $extent) {
-                $lines[] = new SnapLine(Length::settle($to), SnapKind::Margin, $low, $high, 'margin');
+                $lines[] = new SnapLine(Length::round($to), SnapKind::Margin, $low, $high, 'margin');
             }
         }
         if (in_array(SnapKind::Grid, $kinds, true)) {

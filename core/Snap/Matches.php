@@ -86,7 +86,7 @@ final class Matches
     private function add(Axis $axis, float $at, SnapKind $kind, string $from, float $low, float $high, Rect $box): void
     {
         $across = $axis->across();
-        $at = Length::settle($at);
+        $at = Length::round($at);
         $key = $axis->value.sprintf('%020.3f', $at + Length::LIMIT * 2);
         $was = $this->lines[$key] ?? ['axis' => $axis->value, 'at' => $at, 'kind' => $kind->value, 'from' => [], 'low' => $across->lead($box), 'high' => $across->trail($box)];
         if ($kind->rank() < SnapKind::from($was['kind'])->rank()) {
@@ -95,7 +95,7 @@ final class Matches
         if (count($was['from']) < self::MOST && ! in_array($from, $was['from'], true)) {
             $was['from'][] = $from;
         }
-        $this->lines[$key] = [...$was, 'low' => Length::settle(min($was['low'], $low)), 'high' => Length::settle(max($was['high'], $high))];
+        $this->lines[$key] = [...$was, 'low' => Length::round(min($was['low'], $low)), 'high' => Length::round(max($was['high'], $high))];
     }
 
     /** @return list<Equal> with each gap concerned: from, to, and where across it is drawn */
@@ -111,14 +111,14 @@ final class Matches
             }
             $end = $axis->trail($this->candidates->boxes[$gap->a]);
             $begin = $axis->lead($this->candidates->boxes[$gap->b]);
-            $middle = Length::settle((max($gap->low, $across->lead($box)) + min($gap->high, $across->trail($box))) / 2);
+            $middle = Length::round((max($gap->low, $across->lead($box)) + min($gap->high, $across->trail($box))) / 2);
             $isBetween = $gap->part === SnapPart::Lead && $lead < $begin;
             $pair = $isBetween ? [[$end, $lead], [$trail, $begin]] : [[$end, $begin], $gap->part === SnapPart::Lead ? [$axis->trail($this->candidates->boxes[$gap->b]), $lead] : [$trail, $axis->lead($this->candidates->boxes[$gap->a])]];
             $found[(string) $gap->size] ??= ['axis' => $axis->value, 'kind' => SnapKind::Gap->value, 'size' => $gap->size, 'from' => [], 'gaps' => []];
             $of = &$found[(string) $gap->size];
             $of['from'] = array_slice(array_values(array_unique([...$of['from'], $this->candidates->ids[$gap->a], $this->candidates->ids[$gap->b]])), 0, self::MOST);
             foreach ($pair as [$from, $to]) {
-                $one = [Length::settle($from), Length::settle($to), $middle];
+                $one = [Length::round($from), Length::round($to), $middle];
                 if (! in_array($one, $of['gaps'], true)) {
                     $of['gaps'][] = $one;
                 }
@@ -142,6 +142,6 @@ final class Matches
             }
         }
 
-        return $same === [] ? [] : [['axis' => $axis->value, 'kind' => SnapKind::Size->value, 'size' => Length::settle($axis->size($box)), 'from' => array_slice($same, 0, self::MOST)]];
+        return $same === [] ? [] : [['axis' => $axis->value, 'kind' => SnapKind::Size->value, 'size' => Length::round($axis->size($box)), 'from' => array_slice($same, 0, self::MOST)]];
     }
 }

@@ -28,7 +28,7 @@ final readonly class Snapping
      * @param  bool  $across  whether it may go across, which Shift may forbid
      * @return array{float, float} how far it goes, px
      */
-    public function settle(float $dx, float $dy, bool $across = true, bool $down = true): array
+    public function snap(float $dx, float $dy, bool $across = true, bool $down = true): array
     {
         $free = $this->dragged->after($dx, $dy);
 
@@ -58,11 +58,11 @@ final readonly class Snapping
         }
         $snapped = $choice === null ? $by : $by + $choice[4];
         if (! $this->dragged->whole || $parts === []) {
-            return Length::settle($snapped);
+            return Length::round($snapped);
         }
         $edge = $this->dragged->at($axis, $parts[0]);
 
-        return Length::settle(Length::whole($edge + $snapped) - $edge);
+        return Length::round(Length::whole($edge + $snapped) - $edge);
     }
 
     /**
@@ -71,7 +71,7 @@ final readonly class Snapping
      */
     private function nearer(?array $best, float $at, int $rank, float $place, SnapPart $part): ?array
     {
-        $distance = Length::settle(abs($at - $place));
+        $distance = Length::round(abs($at - $place));
         if ($distance > $this->tolerance) {
             return $best;
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Text;
 
+use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Quadratic;
 
 /**
@@ -106,11 +107,6 @@ final class Outlines
 
     private static function pair(float $x, float $y): string
     {
-        return self::figure($x).' '.self::figure($y);
-    }
-
-    private static function figure(float $value): string
-    {
-        return rtrim(rtrim(number_format($value, 2, '.', ''), '0'), '.') ?: '0';
+        return Length::digits($x, 2).' '.Length::digits($y, 2);
     }
 }

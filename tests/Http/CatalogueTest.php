@@ -130,7 +130,7 @@ final class CatalogueTest extends HttpTestCase
         foreach ($items as $item) {
             foreach ([$item['frame'], $item['bounds'], $item['ink']] as $box) {
                 foreach ($box as $length) {
-                    self::assertSame((float) $length, Length::settle((float) $length), "$what: {$item['name']} is not stored to 1/1000 px");
+                    self::assertSame((float) $length, Length::round((float) $length), "$what: {$item['name']} is not stored to 1/1000 px");
                 }
             }
         }

@@ -60,7 +60,7 @@ final class Vectors
                 $dx = $random->maybe(10) ? 0.0 : $random->number(-400_000, 400_000) / 1000;
                 $dy = $random->maybe(10) ? 0.0 : $random->number(-300_000, 300_000) / 1000;
                 $tolerance = $random->pick([4.0, 6.0, 11.5]);
-                [$x, $y] = (new Snapping($candidates, $dragged, $tolerance))->settle($dx, $dy, $dx !== 0.0, $dy !== 0.0);
+                [$x, $y] = (new Snapping($candidates, $dragged, $tolerance))->snap($dx, $dy, $dx !== 0.0, $dy !== 0.0);
                 $lines = array_values(array_unique(array_map(
                     static fn (array $line): string => $line['axis'].' '.sprintf('%.3f', $line['at']),
                     array_filter((new Matches($candidates, $dragged))->at($x, $y), static fn (array $line): bool => isset($line['at'])),

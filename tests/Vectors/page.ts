@@ -2,7 +2,7 @@ import type { Item } from '@/api/types';
 import { itemsAt } from '@/sheet/hit';
 import type { Candidates } from '@/sheet/snap/candidates';
 import { metAt } from '@/sheet/snap/matches';
-import { settle } from '@/sheet/snap/pick';
+import { snap } from '@/sheet/snap/pick';
 import { Tree } from '@/sheet/tree';
 import { readSum, relative } from '@/parts/sums';
 
@@ -22,7 +22,7 @@ interface Drag {
 function drag(candidates: Candidates, { tolerance, dx, dy }: Drag) {
     const { dragged } = candidates;
     if (!dragged) return null;
-    const to = settle(candidates, dragged, tolerance, dx, dy);
+    const to = snap(candidates, dragged, tolerance, dx, dy);
     const lines = metAt(candidates, dragged, to.dx, to.dy).lines.map((line) => `${line.axis} ${line.at.toFixed(3)}`);
     return { x: to.dx, y: to.dy, lines: [...new Set(lines)].sort() };
 }

@@ -41,7 +41,7 @@ final readonly class EvaluateController
             Unit::from($body->unit ?? 'px'),
         ));
 
-        return new JsonResponse(['px' => Length::settle($pixels + $zero)]);
+        return new JsonResponse(['px' => Length::round($pixels + $zero)]);
     }
 
     /** Before there is a sheet: plain figures and units. */

@@ -44,7 +44,7 @@ final readonly class SnapController
         $candidates = $wish->candidates($draft, $items, $dragged);
         $answer = ['dragged' => $dragged?->toArray(), ...$candidates->toArray()];
         if ($dragged !== null && (isset($body->dx) || isset($body->dy))) {
-            $answer['settled'] = self::settled($candidates, $dragged, (float) $body->tolerance, (float) ($body->dx ?? 0), (float) ($body->dy ?? 0));
+            $answer['settled'] = self::snapped($candidates, $dragged, (float) $body->tolerance, (float) ($body->dx ?? 0), (float) ($body->dy ?? 0));
         }
 
         return new JsonResponse($answer, options: JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
@@ -69,9 +69,9 @@ final readonly class SnapController
     }
 
     /** @return array<string, mixed> */
-    private static function settled(Candidates $candidates, Dragged $dragged, float $tolerance, float $dx, float $dy): array
+    private static function snapped(Candidates $candidates, Dragged $dragged, float $tolerance, float $dx, float $dy): array
     {
-        [$x, $y] = (new Snapping($candidates, $dragged, $tolerance))->settle($dx, $dy, $dx !== 0.0, $dy !== 0.0);
+        [$x, $y] = (new Snapping($candidates, $dragged, $tolerance))->snap($dx, $dy, $dx !== 0.0, $dy !== 0.0);
 
         return ['dx' => $x, 'dy' => $y, 'lines' => (new Matches($candidates, $dragged))->at($x, $y)];
     }

@@ -51,7 +51,7 @@ final readonly class NumberField extends Field
 
     public function scaled(mixed $value, float $factor): mixed
     {
-        return $this->scales && is_numeric($value) ? min($this->most, max($this->least, Length::settle((float) $value * $factor))) : $value;
+        return $this->scales && is_numeric($value) ? min($this->most, max($this->least, Length::round((float) $value * $factor))) : $value;
     }
 
     public function toAnswer(): array

@@ -51,7 +51,7 @@ final readonly class OutlineField extends Field
 
     public function scaled(mixed $value, float $factor): mixed
     {
-        return $value instanceof Outline ? new Outline($value->colour, min(self::MOST, Length::settle($value->weight * $factor))) : $value;
+        return $value instanceof Outline ? new Outline($value->colour, min(self::MOST, Length::round($value->weight * $factor))) : $value;
     }
 
     public function said(mixed $value): string

@@ -50,7 +50,7 @@ final readonly class TextFrame
     {
         $style = $this->style($item);
         $lines = $this->lines($item);
-        $up = static fn (float $v): float => $whole ? ceil($v - Length::SAME) : Length::settle($v);
+        $up = static fn (float $v): float => $whole ? ceil($v - Length::SAME) : Length::round($v);
         $w = $item->fields['grow'] === 'both'
             ? $up(max(array_map(static fn (TextLine $line): int => $line->advance, $lines)) * $style->scale())
             : $item->frame->w;

@@ -1,6 +1,6 @@
 import type { Commands } from '@/api/commands.gen';
 import type { Item } from '@/api/types';
-import { applied, settled } from '@/sheet/geometry';
+import { applied, rounded } from '@/sheet/geometry';
 import { counted } from '@/sheet/words';
 import { useDesk } from '@/stores/desk';
 import { useView } from '@/stores/view';
@@ -39,7 +39,7 @@ export function useClipboard() {
         const placement = desk.tree.toSheet(item.parent);
         const { x, y, w, h } = item.frame;
         const centre = applied(placement, { x: x + w / 2, y: y + h / 2 });
-        const frame = { x: settled(centre.x - w / 2), y: settled(centre.y - h / 2), w, h };
+        const frame = { x: rounded(centre.x - w / 2), y: rounded(centre.y - h / 2), w, h };
         return { ...stripped(item), parent: null, frame, angle: item.angle + placement.angle };
     }
 
@@ -83,7 +83,7 @@ export function useClipboard() {
             return;
         }
         const at = !atPlace && view.pointer ? view.toSheet(view.pointer) : null;
-        void desk.run('paste', at ? { file, at: { x: settled(at.x), y: settled(at.y) } } : { file }, []);
+        void desk.run('paste', at ? { file, at: { x: rounded(at.x), y: rounded(at.y) } } : { file }, []);
     }
 
     function read(text: string): File | null {

@@ -1,4 +1,4 @@
-import { settled, whole } from '@/sheet/geometry';
+import { rounded, whole } from '@/sheet/geometry';
 import { is, type DrawnKind } from '@/sheet/kinds';
 import { focusStage } from '@/parts/focus';
 import { useDesk } from '@/stores/desk';
@@ -13,8 +13,8 @@ export function usePlacing() {
         const { x, y, w, h } = view.visible;
         const middle = { x: x + w / 2, y: y + h / 2 };
         const { width, height, ghost } = kind.tool;
-        const settle = desk.sheet?.whole_pixels ? whole : settled;
-        const at = { x: settle(middle.x - width / 2), y: settle(middle.y - height / 2) };
+        const kept = desk.sheet?.whole_pixels ? whole : rounded;
+        const at = { x: kept(middle.x - width / 2), y: kept(middle.y - height / 2) };
         view.tool = 'select';
         view.drawn = kind;
         focusStage();

@@ -1,5 +1,5 @@
 import type { Item } from '@/api/types';
-import { settled } from '@/sheet/geometry';
+import { rounded } from '@/sheet/geometry';
 import { kindOf } from '@/sheet/kinds';
 import { useDesk } from '@/stores/desk';
 
@@ -51,7 +51,7 @@ export function useSelecting() {
 
 function sign(item: Item, by: Alike): string {
     if (by === 'kind') return item.kind;
-    if (by === 'size') return `${settled(item.frame.w)} ${settled(item.frame.h)}`;
+    if (by === 'size') return `${rounded(item.frame.w)} ${rounded(item.frame.h)}`;
     const looks = kindOf(item).fields.filter((field) => !field.own && field.set);
     return JSON.stringify([item.kind, ...looks.map((field) => item.fields[field.name])]);
 }

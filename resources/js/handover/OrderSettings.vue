@@ -3,7 +3,7 @@ import type { Format } from '@/api/handover';
 import { useDesk } from '@/stores/desk';
 import { useHandover } from '@/stores/handover';
 import InputText from 'primevue/inputtext';
-import { FORMATS, toggled } from '@/handover/words';
+import { FORMATS, toggled } from '@/sheet/formats';
 import FieldComplaint from '@/parts/FieldComplaint.vue';
 import { computed, ref, type ComponentPublicInstance } from 'vue';
 

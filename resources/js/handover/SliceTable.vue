@@ -11,7 +11,8 @@ import Column from 'primevue/column';
 import DataTable from 'primevue/datatable';
 import Popover from 'primevue/popover';
 import { computed, ref } from 'vue';
-import { bytes, FORMATS } from './words';
+import { FORMATS } from '@/sheet/formats';
+import { bytes } from './words';
 
 /** The slices with their places and the files each becomes, those that need a look first; a name is changed where it stands. */
 const desk = useDesk();

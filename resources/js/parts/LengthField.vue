@@ -3,12 +3,12 @@ import { focusStage } from './focus';
 import { figure } from '@/sheet/geometry';
 import { useDesk } from '@/stores/desk';
 import { useUnits } from '@/stores/units';
-import InputText from 'primevue/inputtext';
-import { computed, ref, watch, type ComponentPublicInstance } from 'vue';
-import FieldComplaint from './FieldComplaint.vue';
+import { computed, ref, watch } from 'vue';
+import FieldFrame from './FieldFrame.vue';
 import { useFittingFigure } from './fittingFigure';
 import { usePresses } from './presses';
 import { relative } from './sums';
+import { onFieldKey, useTyped } from './typed';
 
 /**
  * A field for a length: takes sums and units, `+40` for 40 more; Enter applies, Escape puts the old value back and then
@@ -35,15 +35,15 @@ const props = defineProps<{
 }>();
 
 const desk = useDesk();
-const text = ref<string | null>(null);
-const wrong = ref('');
+const { text, wrong, type: take, giveBack } = useTyped();
 let meantFor: string[] = [];
 /** how many values that were applied are on their way */
 let waiting = 0;
 let sent = '';
 const presses = usePresses();
 
-const field = ref<ComponentPublicInstance | null>(null);
+const frame = ref<InstanceType<typeof FieldFrame> | null>(null);
+const field = computed(() => frame.value?.field ?? null);
 const units = useUnits();
 const read = (value: number) => (props.plain ? figure(value) : units.text(value));
 const shown = computed(() => text.value ?? (props.value === null ? '' : read(props.value)));
@@ -60,8 +60,7 @@ watch(
 
 function type(value: string | undefined): void {
     if (text.value === null) meantFor = [...desk.selection];
-    text.value = value ?? '';
-    wrong.value = '';
+    take(value);
 }
 
 async function keep(run?: string): Promise<void> {
@@ -82,11 +81,6 @@ async function keep(run?: string): Promise<void> {
     else wrong.value = desk.status.text;
 }
 
-function giveBack(): void {
-    text.value = null;
-    wrong.value = '';
-}
-
 function step(by: number): void {
     const typed = Number(shown.value);
     if (!Number.isFinite(typed)) return;
@@ -98,88 +92,35 @@ function step(by: number): void {
 const shownOwn = () => (props.value === null ? '' : read(props.value));
 
 function onKey(event: KeyboardEvent): void {
-    if (event.key === 'Enter') void keep();
-    else if (event.key === 'Escape') {
-        event.stopPropagation();
-        if (text.value === null) focusStage();
-        else giveBack();
-    } else if (event.key === 'ArrowUp' || event.key === 'ArrowDown') {
-        event.preventDefault();
-        step((event.key === 'ArrowUp' ? 1 : -1) * (event.shiftKey ? 10 : 1));
-    }
+    onFieldKey(event, {
+        keep: () => void keep(),
+        leave: () => (text.value === null ? focusStage() : giveBack()),
+        step,
+    });
 }
 </script>
 
 <template>
-    <label
-        class="field"
-        :class="{ wrong, disabled }"
+    <FieldFrame
+        ref="frame"
         :title="[shown.length > 5 ? shown : '', mixed, hint].filter(Boolean).join(', ') || undefined"
-    >
-        <span v-if="label">{{ label }}</span>
-        <InputText
-            ref="field"
-            :style="{ fontSize: `${size}px` }"
-            :name="name"
-            :model-value="shown"
-            :placeholder="value === null && !disabled && !blank ? 'mixed' : ''"
-            :disabled="disabled"
-            :aria-invalid="wrong !== ''"
-            :aria-label="hint ? `${name}, ${hint}` : name"
-            autocomplete="off"
-            spellcheck="false"
-            size="small"
-            @update:model-value="type"
-            @focus="($event.target as HTMLInputElement).select()"
-            @blur="keep()"
-            @keydown="onKey"
-        />
-        <em v-if="unit">{{ unit }}</em>
-        <FieldComplaint :words="wrong" :of="field" />
-    </label>
+        :label="label"
+        :name="name"
+        :spoken="hint ? `${name}, ${hint}` : name"
+        :shown="shown"
+        :unit="unit"
+        :wrong="wrong"
+        :disabled="disabled"
+        :placeholder="value === null && !disabled && !blank ? 'mixed' : ''"
+        :size="size"
+        @type="type"
+        @blur="keep()"
+        @keydown="onKey"
+    />
 </template>
 
 <style scoped>
-.field {
-    display: inline-flex;
-    align-items: center;
-    height: 26px;
-    border: 1px solid var(--line);
-    border-radius: 3px;
-    background: var(--card);
-    color: var(--soft);
-    font-size: 12px;
-    padding-left: 7px;
-    min-width: 0;
-    white-space: nowrap;
-}
-.field:focus-within {
-    border-color: var(--spruce);
-    box-shadow: 0 0 0 1px var(--spruce);
-}
-.field.wrong {
-    border-color: var(--brick);
-    box-shadow: 0 0 0 1px var(--brick);
-}
-.field.disabled {
+.disabled {
     background: transparent;
-    color: var(--off);
-}
-.field :deep(input) {
-    text-overflow: ellipsis;
-    width: 100%;
-    min-width: 0;
-    border: 0;
-    background: transparent;
-    box-shadow: none;
-    outline: none;
-    padding: 0 7px 0 4px;
-    text-align: right;
-    font: 12px var(--figures);
-    color: var(--ink);
-}
-.field em {
-    font-style: normal;
-    padding-right: 7px;
 }
 </style>

@@ -99,11 +99,11 @@ export function whole(value: number): number {
 }
 
 /** To 1/1000 px, as lengths are stored. */
-export function settled(value: number): number {
+export function rounded(value: number): number {
     return Math.floor(value * 1000 + 0.5) / 1000 + 0;
 }
 
 /** As it is read: 3 decimals at most, no trailing zeros. */
 export function figure(value: number): string {
-    return String(settled(value));
+    return String(rounded(value));
 }

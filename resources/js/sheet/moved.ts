@@ -1,6 +1,6 @@
 import type { Commands } from '@/api/commands.gen';
 import type { Item, Point } from '@/api/types';
-import { inverse, settled, turned } from './geometry';
+import { inverse, rounded, turned } from './geometry';
 import { Tree } from './tree';
 
 /** The items with some of them moved by a distance of the sheet: what is shown until the server has answered. */
@@ -14,7 +14,7 @@ export function moved(
         const item = items.get(id);
         if (!item || tree.isLocked(id)) continue;
         const by = turned({ x: move.dx, y: move.dy }, inverse(tree.toSheet(item.parent)).angle);
-        const frame = { ...item.frame, x: settled(item.frame.x + by.x), y: settled(item.frame.y + by.y) };
+        const frame = { ...item.frame, x: rounded(item.frame.x + by.x), y: rounded(item.frame.y + by.y) };
         map.set(id, { ...item, frame });
         shiftBoxes(map, tree, id, move.dx, move.dy);
     }
@@ -24,7 +24,7 @@ export function moved(
 function shiftBoxes(map: Map<string, Item>, tree: Tree, id: string, dx: number, dy: number): void {
     const item = map.get(id);
     if (!item) return;
-    const shift = (box: Item['bounds']) => ({ ...box, x: settled(box.x + dx), y: settled(box.y + dy) });
+    const shift = (box: Item['bounds']) => ({ ...box, x: rounded(box.x + dx), y: rounded(box.y + dy) });
     map.set(id, { ...item, bounds: shift(item.bounds), ink: shift(item.ink), painted: shift(item.painted) });
     tree.children(id).forEach((child) => shiftBoxes(map, tree, child.id, dx, dy));
 }

@@ -1,5 +1,5 @@
 import type { Axis, Box, Point, Side } from '@/api/types';
-import { settled } from './geometry';
+import { rounded } from './geometry';
 
 /** A distance that is drawn: from one point of the sheet to another. */
 export interface Stretch {
@@ -26,10 +26,10 @@ export function distances(a: Box, b: Box, only: Axis | null): Stretch[] {
     }
     if (only) return found.filter((one) => one.axis === only);
     if (x.size > 0 && y.size > 0) {
-        const size = settled(Math.hypot(x.size, y.size));
+        const size = rounded(Math.hypot(x.size, y.size));
         found.push({ axis: 'straight', from: { x: x.from, y: y.from }, to: { x: x.to, y: y.to }, size });
     }
-    const size = settled(Math.hypot(bc.x - ac.x, bc.y - ac.y));
+    const size = rounded(Math.hypot(bc.x - ac.x, bc.y - ac.y));
     return [...found, { axis: 'centres', from: ac, to: bc, size }];
 }
 
@@ -42,14 +42,14 @@ export function meetsStraight(a: Box, around: Box): Stretch[] {
         side,
         from: { x: from, y },
         to: { x: to, y },
-        size: settled(Math.abs(to - from)),
+        size: rounded(Math.abs(to - from)),
     });
     const upright = (side: Side, from: number, to: number): Stretch => ({
         axis: 'y',
         side,
         from: { x, y: from },
         to: { x, y: to },
-        size: settled(Math.abs(to - from)),
+        size: rounded(Math.abs(to - from)),
     });
     return [
         level('left', a.x, around.x),
@@ -62,8 +62,8 @@ export function meetsStraight(a: Box, around: Box): Stretch[] {
 /** The two ends that face each other along an axis, or the middle of what is shared. */
 function facing(a1: number, a2: number, b1: number, b2: number) {
     const shared = (Math.max(a1, b1) + Math.min(a2, b2)) / 2;
-    if (b1 >= a2) return { size: settled(b1 - a2), from: a2, to: b1, shared };
-    if (a1 >= b2) return { size: settled(a1 - b2), from: a1, to: b2, shared };
+    if (b1 >= a2) return { size: rounded(b1 - a2), from: a2, to: b1, shared };
+    if (a1 >= b2) return { size: rounded(a1 - b2), from: a1, to: b2, shared };
     return { size: 0, from: shared, to: shared, shared };
 }
 

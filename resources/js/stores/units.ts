@@ -1,5 +1,5 @@
 import type { Axis, Box, Point, SheetSettings, UnitName } from '@/api/types';
-import { figure, settled } from '@/sheet/geometry';
+import { figure, rounded } from '@/sheet/geometry';
 import { defineStore } from 'pinia';
 import { computed, shallowRef } from 'vue';
 import { kept } from './kept';
@@ -29,7 +29,7 @@ export const useUnits = defineStore('units', () => {
     /** A length, as it is read in the unit. */
     const text = (px: number) => figure(px / pixels.value);
     /** A place, from the zero. */
-    const place = (px: number, axis: Axis) => text(settled(px - (sheet.value?.zero[axis] ?? 0)));
+    const place = (px: number, axis: Axis) => text(rounded(px - (sheet.value?.zero[axis] ?? 0)));
 
     /** A place and a size, as they stand beside the pointer. */
     const boxText = (box: Box) => `x ${place(box.x, 'x')}  y ${place(box.y, 'y')}  ${text(box.w)} × ${text(box.h)}`;

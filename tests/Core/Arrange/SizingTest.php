@@ -20,7 +20,7 @@ final class SizingTest extends TestCase
             ->put('g', 0, 0, 0, 0, ['kind' => 'group', 'angle' => 90])
             ->put('a', 0, 0, 100, 20, ['parent' => 'g'])
             ->put('b', 0, 40, 50, 20, ['parent' => 'g'])
-            ->settled();
+            ->fitted();
         $before = $scene->bounds('g');
         self::assertSame([60.0, 100.0], [$before->w, $before->h]);
         $scene->run('place', ['g'], ['w' => 120]);
@@ -37,7 +37,7 @@ final class SizingTest extends TestCase
             ->put('a', 10, 10, 40, 40, ['parent' => 'inner'])
             ->put('b', 110, 60, 40, 40, ['parent' => 'inner'])
             ->put('c', 10, 110, 140, 20, ['parent' => 'outer'])
-            ->settled();
+            ->fitted();
         $scene->run('resize', ['outer'], ['handle' => 'bottom-right', 'dx' => 140, 'dy' => 120]);
         self::assertEquals([10, 10, 80, 80], array_values($scene->bounds('a')->toArray()));
         self::assertEquals([210, 110, 80, 80], array_values($scene->bounds('b')->toArray()));
@@ -51,7 +51,7 @@ final class SizingTest extends TestCase
             ->put('g', 0, 0, 0, 0, ['kind' => 'group'])
             ->put('frame', 0, 0, 200, 200, ['parent' => 'g'])
             ->put('kite', 80, 80, 40, 20, ['parent' => 'g', 'angle' => 30])
-            ->settled();
+            ->fitted();
         $scene->run('resize', ['g'], ['handle' => 'bottom-right', 'dx' => 200, 'dy' => 200]);
         $kite = $scene->items['kite'];
         self::assertSame(30.0, $kite->angle);

@@ -122,7 +122,7 @@ final class AlignTest extends TestCase
             ->put('group', 0, 0, 0, 0, ['kind' => 'group', 'angle' => 90])
             ->put('in', 10, 10, 40, 20, ['parent' => 'group'])
             ->put('out', 300, 200, 50, 50)
-            ->settled();
+            ->fitted();
         $scene->run('align', ['in', 'out'], ['edge' => 'left', 'anchor' => 'out']);
         self::assertSame([300.0, 300.0], $scene->lefts('in', 'out'));
         self::assertSame([20.0, 40.0], [$scene->bounds('in')->w, $scene->bounds('in')->h]);

@@ -49,7 +49,7 @@ final class CopyingTest extends TestCase
 
     public function test_what_lay_in_a_locked_group_is_pasted_on_the_sheet_itself(): void
     {
-        $scene = Scene::of()->put('g', 0, 0, 0, 0, ['kind' => 'group', 'locked' => true])->put('a', 10, 20, 30, 40, ['parent' => 'g'])->put('b', 50, 20, 30, 40, ['parent' => 'g'])->put('c', 0, 0, 5, 5)->settled();
+        $scene = Scene::of()->put('g', 0, 0, 0, 0, ['kind' => 'group', 'locked' => true])->put('a', 10, 20, 30, 40, ['parent' => 'g'])->put('b', 50, 20, 30, 40, ['parent' => 'g'])->put('c', 0, 0, 5, 5)->fitted();
         $copy = $scene->run('paste', [], ['file' => $this->excerpt([['parent' => null] + $this->cut($scene->items['a'])])])->report->selection[0];
         self::assertNull($scene->items[$copy]->parent);
         self::assertSame(['g', 'c', $copy], $this->order($scene));
@@ -75,7 +75,7 @@ final class CopyingTest extends TestCase
 
     public function test_pasted_where_it_was_directly_above_its_source_in_its_group(): void
     {
-        $scene = Scene::of()->put('g', 0, 0, 0, 0, ['kind' => 'group', 'angle' => 30])->put('a', 10, 20, 30, 40, ['parent' => 'g'])->put('b', 50, 20, 30, 40, ['parent' => 'g'])->put('top', 0, 0, 5, 5)->settled();
+        $scene = Scene::of()->put('g', 0, 0, 0, 0, ['kind' => 'group', 'angle' => 30])->put('a', 10, 20, 30, 40, ['parent' => 'g'])->put('b', 50, 20, 30, 40, ['parent' => 'g'])->put('top', 0, 0, 5, 5)->fitted();
         $centre = $scene->bounds('a')->centre();
         $clip = ['parent' => null, 'angle' => 30, 'frame' => ['x' => $centre->x - 15, 'y' => $centre->y - 20, 'w' => 30, 'h' => 40]] + $this->cut($scene->items['a']);
         $copy = $scene->run('paste', [], ['file' => $this->excerpt([$clip])])->report->selection[0];
@@ -86,7 +86,7 @@ final class CopyingTest extends TestCase
 
     public function test_pasted_on_another_sheet_with_all_that_is_in_it_at_the_pointer(): void
     {
-        $from = Scene::of()->put('g', 0, 0, 0, 0, ['kind' => 'group'])->put('a', 10, 20, 30, 40, ['parent' => 'g'])->settled();
+        $from = Scene::of()->put('g', 0, 0, 0, 0, ['kind' => 'group'])->put('a', 10, 20, 30, 40, ['parent' => 'g'])->fitted();
         $group = $this->cut($from->items['g']) + ['origin' => ['x' => $from->items['g']->origin->x, 'y' => $from->items['g']->origin->y]];
         $to = Scene::of()->put('z', 0, 0, 5, 5);
         $pasted = $to->run('paste', [], ['file' => $this->excerpt([$group, $this->cut($from->items['a'])]), 'at' => ['x' => 200.4, 'y' => 100]])->report->selection;
@@ -129,7 +129,7 @@ final class CopyingTest extends TestCase
 
     public function test_into_a_turned_group_and_out_again_nothing_moves(): void
     {
-        $scene = Scene::of()->put('g', 0, 0, 0, 0, ['kind' => 'group', 'angle' => 25])->put('a', 10, 20, 30, 40, ['parent' => 'g'])->put('b', 300, 200, 50, 20, ['angle' => 10])->settled();
+        $scene = Scene::of()->put('g', 0, 0, 0, 0, ['kind' => 'group', 'angle' => 25])->put('a', 10, 20, 30, 40, ['parent' => 'g'])->put('b', 300, 200, 50, 20, ['angle' => 10])->fitted();
         $before = $scene->bounds('b');
         $scene->run('move-into', ['b'], ['parent' => 'g', 'index' => 0]);
         self::assertSame(['b', 'a'], $this->order($scene, 'g'));
@@ -141,7 +141,7 @@ final class CopyingTest extends TestCase
 
     public function test_a_group_does_not_go_into_itself_nor_into_what_is_locked_or_no_group(): void
     {
-        $scene = Scene::of()->put('g', 0, 0, 0, 0, ['kind' => 'group'])->put('h', 0, 0, 0, 0, ['kind' => 'group', 'parent' => 'g'])->put('a', 0, 0, 5, 5, ['parent' => 'h'])->put('l', 0, 0, 0, 0, ['kind' => 'group', 'locked' => true])->put('b', 0, 0, 5, 5, ['parent' => 'l'])->settled();
+        $scene = Scene::of()->put('g', 0, 0, 0, 0, ['kind' => 'group'])->put('h', 0, 0, 0, 0, ['kind' => 'group', 'parent' => 'g'])->put('a', 0, 0, 5, 5, ['parent' => 'h'])->put('l', 0, 0, 0, 0, ['kind' => 'group', 'locked' => true])->put('b', 0, 0, 5, 5, ['parent' => 'l'])->fitted();
         foreach ([['g', 'h', 'into itself'], ['a', 'l', 'is locked'], ['g', 'b', 'cannot hold items']] as [$item, $parent, $said]) {
             try {
                 $scene->run('move-into', [$item], ['parent' => $parent]);
@@ -154,7 +154,7 @@ final class CopyingTest extends TestCase
 
     public function test_a_group_left_empty_goes(): void
     {
-        $scene = Scene::of()->put('g', 0, 0, 0, 0, ['kind' => 'group'])->put('a', 0, 0, 5, 5, ['parent' => 'g'])->settled();
+        $scene = Scene::of()->put('g', 0, 0, 0, 0, ['kind' => 'group'])->put('a', 0, 0, 5, 5, ['parent' => 'g'])->fitted();
         $scene->run('move-into', ['a'], ['parent' => null]);
         self::assertSame(['a'], array_keys($scene->items));
     }

@@ -28,7 +28,7 @@ final class KeptRulesTest extends TestCase
 
     public function test_a_group_is_not_aligned_to_what_lies_in_it(): void
     {
-        $scene = Scene::of()->put('g', 0, 0, 0, 0, ['kind' => 'group', 'name' => 'Card'])->put('a', 10, 20, 30, 40, ['parent' => 'g', 'name' => 'Price'])->put('b', 90, 20, 30, 40, ['parent' => 'g'])->put('c', 300, 0, 10, 10)->settled();
+        $scene = Scene::of()->put('g', 0, 0, 0, 0, ['kind' => 'group', 'name' => 'Card'])->put('a', 10, 20, 30, 40, ['parent' => 'g', 'name' => 'Price'])->put('b', 90, 20, 30, 40, ['parent' => 'g'])->put('c', 300, 0, 10, 10)->fitted();
         foreach ([['anchor' => 'a'], ['as' => 'pairs', 'anchors' => ['a', 'c']]] as $params) {
             try {
                 $scene->run('align', ['g'], ['edge' => 'left', ...$params]);
@@ -51,7 +51,7 @@ final class KeptRulesTest extends TestCase
 
     public function test_a_group_is_no_ground_anywhere(): void
     {
-        $scene = Scene::of(400, 300)->put('g', 0, 0, 0, 0, ['kind' => 'group'])->put('a', 0, 0, 20, 20, ['parent' => 'g'])->put('b', 380, 280, 20, 20, ['parent' => 'g'])->put('c', 100, 100, 50, 50)->settled();
+        $scene = Scene::of(400, 300)->put('g', 0, 0, 0, 0, ['kind' => 'group'])->put('a', 0, 0, 20, 20, ['parent' => 'g'])->put('b', 380, 280, 20, 20, ['parent' => 'g'])->put('c', 100, 100, 50, 50)->fitted();
         $ledger = Ledger::of(Planning::before($scene->draft(), By::Frame), $scene->sheet->box(), 96);
         $insets = array_values(array_filter($ledger->insets, static fn ($inset): bool => $inset->item === 'c'));
         self::assertSame([null], array_values(array_unique(array_map(static fn ($inset): ?string => $inset->ground, $insets))));
@@ -100,7 +100,7 @@ final class KeptRulesTest extends TestCase
 
     public function test_what_is_aside_is_kept_by_a_group_of_everything_in_it(): void
     {
-        $scene = Scene::of()->put('a', 0, 0, 40, 30)->put('g', 0, 0, 0, 0, ['kind' => 'group', 'name' => 'Card'])->put('b', 50, 0, 40, 30, ['parent' => 'g', 'locked' => true])->put('c', 60, 5, 9, 9, ['parent' => 'g'])->settled();
+        $scene = Scene::of()->put('a', 0, 0, 40, 30)->put('g', 0, 0, 0, 0, ['kind' => 'group', 'name' => 'Card'])->put('b', 50, 0, 40, 30, ['parent' => 'g', 'locked' => true])->put('c', 60, 5, 9, 9, ['parent' => 'g'])->fitted();
         $block = $scene->run('block', ['a', 'g'], ['columns' => 2, 'column_gap' => 8, 'row_gap' => 8, 'series' => true])->report->selection[0];
         $parts = fn (): array => array_map(static fn (Item $item): array => [$item->name, $item->locked, $item->frame->toArray()], $scene->draft()->tree->descendants($block));
         $before = $parts();

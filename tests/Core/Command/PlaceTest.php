@@ -68,7 +68,7 @@ final class PlaceTest extends TestCase
             ->put('g', 0, 0, 0, 0, ['kind' => 'group'])
             ->put('a', 100, 100, 50, 50, ['parent' => 'g'])
             ->put('b', 180, 100, 20, 100, ['parent' => 'g'])
-            ->settled();
+            ->fitted();
         $scene->run('place', ['g'], ['w' => 300]);
         self::assertEquals(['x' => 100.0, 'y' => 100.0, 'w' => 300.0, 'h' => 100.0], $scene->bounds('g')->toArray());
         self::assertEquals(['x' => 340.0, 'y' => 100.0, 'w' => 60.0, 'h' => 100.0], $scene->bounds('b')->toArray());

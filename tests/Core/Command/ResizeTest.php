@@ -70,7 +70,7 @@ final class ResizeTest extends TestCase
 
     public function test_a_group_with_something_locked_is_not_sized(): void
     {
-        $scene = Scene::of()->put('g', 0, 0, 0, 0, ['kind' => 'group'])->put('a', 0, 0, 10, 10, ['parent' => 'g', 'locked' => true])->settled();
+        $scene = Scene::of()->put('g', 0, 0, 0, 0, ['kind' => 'group'])->put('a', 0, 0, 10, 10, ['parent' => 'g', 'locked' => true])->fitted();
         $this->expectExceptionMessage('"g" holds "a", which is locked. Unlock it first.');
         $scene->run('resize', ['g'], ['handle' => 'right', 'dx' => 5]);
     }

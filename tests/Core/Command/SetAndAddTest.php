@@ -72,7 +72,7 @@ final class SetAndAddTest extends TestCase
 
     public function test_set_frames_are_in_the_space_of_the_parent(): void
     {
-        $scene = Scene::of()->put('g', 0, 0, 0, 0, ['kind' => 'group'])->put('a', 5, 5, 10, 10, ['parent' => 'g'])->put('b', 50, 5, 10, 10, ['parent' => 'g'])->settled();
+        $scene = Scene::of()->put('g', 0, 0, 0, 0, ['kind' => 'group'])->put('a', 5, 5, 10, 10, ['parent' => 'g'])->put('b', 50, 5, 10, 10, ['parent' => 'g'])->fitted();
         $scene->run('move-by', ['g'], ['dx' => 100]);
         $scene->run('set', ['a'], ['x' => 6, 'w' => '2*w', 'angle' => -90]);
         self::assertSame([6.0, 20.0, -90.0], [$scene->items['a']->frame->x, $scene->items['a']->frame->w, $scene->items['a']->angle]);
@@ -107,7 +107,7 @@ final class SetAndAddTest extends TestCase
 
     public function test_a_group_with_something_locked_in_it_is_placed_but_not_sized(): void
     {
-        $scene = Scene::of()->put('g', 0, 0, 0, 0, ['kind' => 'group', 'name' => 'Card'])->put('a', 10, 10, 20, 20, ['parent' => 'g', 'name' => 'Price', 'locked' => true])->put('b', 40, 10, 20, 20, ['parent' => 'g'])->settled();
+        $scene = Scene::of()->put('g', 0, 0, 0, 0, ['kind' => 'group', 'name' => 'Card'])->put('a', 10, 10, 20, 20, ['parent' => 'g', 'name' => 'Price', 'locked' => true])->put('b', 40, 10, 20, 20, ['parent' => 'g'])->fitted();
         $scene->run('set', ['g'], ['x' => 30]);
         self::assertSame([30.0, 60.0], $scene->lefts('a', 'b'));
         foreach (['w', 'h'] as $name) {
@@ -123,7 +123,7 @@ final class SetAndAddTest extends TestCase
 
     public function test_sizing_a_group_moves_and_sizes_what_is_in_it(): void
     {
-        $scene = Scene::of()->put('g', 0, 0, 0, 0, ['kind' => 'group'])->put('a', 10, 10, 20, 20, ['parent' => 'g'])->put('b', 40, 30, 20, 20, ['parent' => 'g', 'angle' => 90])->settled();
+        $scene = Scene::of()->put('g', 0, 0, 0, 0, ['kind' => 'group'])->put('a', 10, 10, 20, 20, ['parent' => 'g'])->put('b', 40, 30, 20, 20, ['parent' => 'g', 'angle' => 90])->fitted();
         $scene->run('set', ['g'], ['w' => 100, 'h' => 20]);
         self::assertSame(['x' => 10.0, 'y' => 10.0, 'w' => 100.0, 'h' => 20.0], $scene->bounds('g')->toArray());
         self::assertSame(['x' => 10.0, 'y' => 10.0, 'w' => 40.0, 'h' => 10.0], $scene->bounds('a')->toArray());

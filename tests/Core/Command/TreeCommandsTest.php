@@ -43,7 +43,7 @@ final class TreeCommandsTest extends TestCase
             ->put('inner', 0, 0, 0, 0, ['kind' => 'group', 'angle' => 15, 'parent' => 'outer'])
             ->put('a', 100, 100, 60, 30, ['parent' => 'inner', 'angle' => 10])
             ->put('b', 200, 140, 60, 30, ['parent' => 'inner'])
-            ->settled();
+            ->fitted();
         $before = [$scene->bounds('a'), $scene->bounds('b')];
         $scene->run('ungroup', ['inner']);
         $scene->run('ungroup', ['outer']);
@@ -57,7 +57,7 @@ final class TreeCommandsTest extends TestCase
 
     public function test_turning_a_group_and_back_leaves_every_child_exactly_as_it_was(): void
     {
-        $scene = Scene::of()->put('g', 0, 0, 0, 0, ['kind' => 'group'])->put('a', 13, 7, 60, 30, ['parent' => 'g'])->put('b', 200, 140, 61, 33, ['parent' => 'g'])->settled();
+        $scene = Scene::of()->put('g', 0, 0, 0, 0, ['kind' => 'group'])->put('a', 13, 7, 60, 30, ['parent' => 'g'])->put('b', 200, 140, 61, 33, ['parent' => 'g'])->fitted();
         $before = $scene->items;
         $scene->run('set', ['g'], ['angle' => 17]);
         self::assertNotEquals($before, $scene->items);
@@ -67,7 +67,7 @@ final class TreeCommandsTest extends TestCase
 
     public function test_moving_one_child_of_a_turned_group_moves_no_other(): void
     {
-        $scene = Scene::of()->put('g', 0, 0, 0, 0, ['kind' => 'group', 'angle' => 33])->put('a', 100, 100, 60, 30, ['parent' => 'g'])->put('b', 200, 140, 60, 30, ['parent' => 'g'])->settled();
+        $scene = Scene::of()->put('g', 0, 0, 0, 0, ['kind' => 'group', 'angle' => 33])->put('a', 100, 100, 60, 30, ['parent' => 'g'])->put('b', 200, 140, 60, 30, ['parent' => 'g'])->fitted();
         $before = $scene->bounds('b');
         for ($i = 0; $i < 50; $i++) {
             $scene->run('move-by', ['a'], ['dx' => -7, 'dy' => 3]);
@@ -109,7 +109,7 @@ final class TreeCommandsTest extends TestCase
 
     public function test_a_group_is_copied_with_what_is_in_it(): void
     {
-        $scene = Scene::of()->put('g', 0, 0, 0, 0, ['kind' => 'group', 'angle' => 10])->put('a', 5, 5, 10, 10, ['parent' => 'g'])->settled();
+        $scene = Scene::of()->put('g', 0, 0, 0, 0, ['kind' => 'group', 'angle' => 10])->put('a', 5, 5, 10, 10, ['parent' => 'g'])->fitted();
         $scene->run('duplicate', ['g']);
         self::assertCount(4, $scene->items);
         self::assertEquals($scene->bounds('g'), $scene->bounds('new-1'));
@@ -118,14 +118,14 @@ final class TreeCommandsTest extends TestCase
 
     public function test_deleting_the_last_of_a_group_takes_the_group_along(): void
     {
-        $scene = Scene::of()->put('g', 0, 0, 0, 0, ['kind' => 'group'])->put('a', 5, 5, 10, 10, ['parent' => 'g'])->put('z', 0, 0, 1, 1)->settled();
+        $scene = Scene::of()->put('g', 0, 0, 0, 0, ['kind' => 'group'])->put('a', 5, 5, 10, 10, ['parent' => 'g'])->put('z', 0, 0, 1, 1)->fitted();
         $scene->run('delete', ['a']);
         self::assertSame(['z'], array_keys($scene->items));
     }
 
     public function test_locked_things_stay_and_may_be_renamed_and_unlocked(): void
     {
-        $scene = Scene::of()->put('g', 0, 0, 0, 0, ['kind' => 'group', 'locked' => true])->put('a', 5, 5, 10, 10, ['parent' => 'g'])->put('b', 50, 5, 10, 10)->settled();
+        $scene = Scene::of()->put('g', 0, 0, 0, 0, ['kind' => 'group', 'locked' => true])->put('a', 5, 5, 10, 10, ['parent' => 'g'])->put('b', 50, 5, 10, 10)->fitted();
         foreach ([['delete', []], ['move-by', ['dx' => 1]], ['place', ['x' => 1]], ['set', ['fill' => '#ffffff']], ['resize', ['handle' => 'left', 'dx' => 1]], ['order', ['to' => 'front']]] as [$command, $params]) {
             try {
                 $scene->run($command, ['a'], $params);
@@ -144,7 +144,7 @@ final class TreeCommandsTest extends TestCase
 
     public function test_a_group_moved_from_outside_takes_its_locked_children_along(): void
     {
-        $scene = Scene::of()->put('g', 0, 0, 0, 0, ['kind' => 'group'])->put('a', 5, 5, 10, 10, ['parent' => 'g', 'locked' => true])->settled();
+        $scene = Scene::of()->put('g', 0, 0, 0, 0, ['kind' => 'group'])->put('a', 5, 5, 10, 10, ['parent' => 'g', 'locked' => true])->fitted();
         $scene->run('move-by', ['g'], ['dx' => 10]);
         self::assertSame(15.0, $scene->bounds('a')->x);
         $this->expectExceptionMessage('holds "a", which is locked');
@@ -153,7 +153,7 @@ final class TreeCommandsTest extends TestCase
 
     public function test_hidden_children_do_not_count_for_their_group(): void
     {
-        $scene = Scene::of()->put('g', 0, 0, 0, 0, ['kind' => 'group'])->put('a', 5, 5, 10, 10, ['parent' => 'g'])->put('b', 50, 5, 10, 10, ['parent' => 'g'])->settled();
+        $scene = Scene::of()->put('g', 0, 0, 0, 0, ['kind' => 'group'])->put('a', 5, 5, 10, 10, ['parent' => 'g'])->put('b', 50, 5, 10, 10, ['parent' => 'g'])->fitted();
         $scene->run('set', ['b'], ['hidden' => true]);
         self::assertSame(10.0, $scene->bounds('g')->w);
         $scene->run('set', ['b'], ['hidden' => false]);
@@ -162,7 +162,7 @@ final class TreeCommandsTest extends TestCase
 
     public function test_an_item_named_with_its_ancestor_is_dropped(): void
     {
-        $scene = Scene::of()->put('g', 0, 0, 0, 0, ['kind' => 'group'])->put('a', 5, 5, 10, 10, ['parent' => 'g'])->settled();
+        $scene = Scene::of()->put('g', 0, 0, 0, 0, ['kind' => 'group'])->put('a', 5, 5, 10, 10, ['parent' => 'g'])->fitted();
         $scene->run('move-by', ['g', 'a'], ['dx' => 10]);
         self::assertSame(15.0, $scene->bounds('a')->x);
     }

@@ -80,7 +80,7 @@ final class TurningTest extends TestCase
         foreach ([false, true] as $wished) {
             $scene = Scene::of()->put('g', 0, 0, 0, 0, ['kind' => 'group'])
                 ->put('a', 0, 0, 100, 100, ['parent' => 'g', 'radius' => 8.0, 'outline' => ['colour' => '#000000', 'weight' => 2.0]])
-                ->put('t', 10, 10, 60, 20, ['parent' => 'g', 'kind' => 'text', 'text' => 'Holm', 'size' => 10.0, 'grow' => 'none'])->settled();
+                ->put('t', 10, 10, 60, 20, ['parent' => 'g', 'kind' => 'text', 'text' => 'Holm', 'size' => 10.0, 'grow' => 'none'])->fitted();
             $scene->run('resize', ['g'], ['handle' => 'bottom-right', 'dx' => 100, 'dy' => 100, 'scale_looks' => $wished]);
             self::assertSame(200.0, $scene->bounds('a')->w);
             self::assertSame($wished ? [16.0, 4.0, 20.0] : [8.0, 2.0, 10.0], [$scene->items['a']->number('radius'), Look::outline($scene->items['a'])?->weight, $scene->items['t']->number('size')]);

@@ -47,7 +47,7 @@ final class MeasuredSheetTest extends TestCase
         self::assertSame(['Right to the right of the sheet' => 36.0], self::sizes(self::measured($scene, new MeasuredSheetOptions(['c'], null, [MeasureKind::Margin])), 'right'));
         self::assertSame(['Left to Middle' => 24.0, 'Middle to Right' => 24.0], self::sizes(self::measured($scene, new MeasuredSheetOptions(['b'], null, [MeasureKind::Gap]))), 'of one thing, what lies next to it');
         self::assertSame([], array_filter(self::sizes(self::measured($scene, new MeasuredSheetOptions(['a', 'c']))), static fn (float $size): bool => $size === 24.0), 'what lies between them is not among them');
-        $scene = Scene::of(300, 200)->put('g', 0, 0, 0, 0, ['kind' => 'group'])->put('a', 10, 10, 20, 20, ['parent' => 'g'])->put('b', 40, 10, 20, 20, ['parent' => 'g'])->put('z', 100, 100, 5, 5)->settled();
+        $scene = Scene::of(300, 200)->put('g', 0, 0, 0, 0, ['kind' => 'group'])->put('a', 10, 10, 20, 20, ['parent' => 'g'])->put('b', 40, 10, 20, 20, ['parent' => 'g'])->put('z', 100, 100, 5, 5)->fitted();
         self::assertSame(['a to b' => 10.0], self::sizes(self::measured($scene, new MeasuredSheetOptions(level: 'g', kinds: [MeasureKind::Gap]))));
         self::assertCount(2, self::measured($scene)->parts, 'the group and what lies beside it');
     }

@@ -49,18 +49,10 @@ final class DocumentFileTest extends TestCase
 
     public function test_a_file_of_the_first_edition_is_brought_up_to_date(): void
     {
-        $file = ['format' => DocumentFile::FORMAT, 'version' => 1, 'name' => 'Old', 'sheets' => [[
-            'name' => 'One', 'width' => 300, 'height' => 200,
-            'items' => [
-                ['id' => 'g', 'kind' => 'group', 'name' => 'Pier', 'frame' => ['x' => 10, 'y' => 10, 'w' => 50, 'h' => 40]],
-                ['id' => 'a', 'parent' => 'g', 'kind' => 'box', 'name' => 'Plank', 'frame' => ['x' => 0, 'y' => 0, 'w' => 50, 'h' => 40]],
-                ['id' => 'b', 'kind' => 'text', 'name' => 'Word', 'text' => 'Quay', 'frame' => ['x' => 0, 'y' => 100, 'w' => 0, 'h' => 0]],
-            ],
-            'slices' => [['name' => 'cut', 'x' => 0, 'y' => 0, 'w' => 10, 'h' => 10]],
-        ]]];
-        $sheet = self::read(json_encode($file, JSON_THROW_ON_ERROR))->sheets[0];
+        $sheet = self::read((string) file_get_contents(__DIR__.'/editions/1.json'))->sheets[0];
         [$pier, $plank, $word] = array_map(static fn (string $name): Item => self::named($sheet->items)[$name], ['Pier', 'Plank', 'Word']);
         self::assertSame([$pier->id, null], [$plank->parent, $word->parent]);
+        self::assertSame(4.0, $plank->number('radius'));
         self::assertGreaterThan(20.0, $word->frame->w, 'a text without a size gets that of its words');
         $slice = array_values($sheet->belongings->of(Slice::class))[0];
         self::assertSame(['cut', []], [$slice->name, $slice->cut->items]);

@@ -55,7 +55,7 @@ final class MatrixTest extends TestCase
         $around = Rect::around($corners);
         $bounds = $turn->bounds($box);
         self::assertEqualsWithDelta(array_values($around->toArray()), array_values($bounds->toArray()), 1e-9);
-        self::assertTrue($around->settled()->same($bounds->settled()));
+        self::assertTrue($around->rounded()->same($bounds->rounded()));
     }
 
     #[DataProvider('angles')]
@@ -92,16 +92,16 @@ final class MatrixTest extends TestCase
     }
 
     /** @return list<array{float, float}> */
-    public static function settled(): array
+    public static function rounded(): array
     {
         return [[0.0005, 0.001], [-0.0005, 0.0], [0.00049, 0.0], [1.2345, 1.235], [-1.2345, -1.234], [-0.0, 0.0], [1e6, 1e6]];
     }
 
-    #[DataProvider('settled')]
+    #[DataProvider('rounded')]
     public function test_lengths_are_stored_to_the_thousandth_half_up(float $given, float $stored): void
     {
-        self::assertSame($stored, Length::settle($given));
-        self::assertStringNotContainsString('-0 ', Length::text(Length::settle($given)).' ');
+        self::assertSame($stored, Length::round($given));
+        self::assertStringNotContainsString('-0 ', Length::text(Length::round($given)).' ');
     }
 
     /** @return list<array{float, float}> */
@@ -117,7 +117,7 @@ final class MatrixTest extends TestCase
         self::assertSame($whole + 7, Length::whole($given + 7), 'moved by whole pixels it rounds alike');
     }
 
-    public function test_boxes_that_met_still_meet_when_they_are_settled(): void
+    public function test_boxes_that_met_still_meet_when_they_are_rounded(): void
     {
         mt_srand(7);
         for ($i = 0; $i < 2000; $i++) {
@@ -125,8 +125,8 @@ final class MatrixTest extends TestCase
             $w = mt_rand(0, 1_000_000) / 9973;
             $left = new Rect($x, 0, $w, 10);
             $right = new Rect($x + $w, 0, mt_rand(0, 1000) / 7, 10);
-            self::assertTrue(Length::same($left->settled()->right(), $right->settled()->x), "$x $w");
-            self::assertEquals($left->settled(), $left->settled()->settled());
+            self::assertTrue(Length::same($left->rounded()->right(), $right->rounded()->x), "$x $w");
+            self::assertEquals($left->rounded(), $left->rounded()->rounded());
         }
     }
 

@@ -92,9 +92,9 @@ final class SumTest extends TestCase
 
     public function test_lengths_are_stored_to_a_thousandth_half_up(): void
     {
-        self::assertSame(0.001, Length::settle(0.0005));
+        self::assertSame(0.001, Length::round(0.0005));
         self::assertSame(-0.0, 0.0 * -1);
-        self::assertSame('0', Length::text(Length::settle(-0.0001)));
+        self::assertSame('0', Length::text(Length::round(-0.0001)));
         self::assertSame([10.0, 11.0, -10.0, 10.0], array_map(Length::whole(...), [10.4999, 10.5, -10.5, 10.4]));
         self::assertSame(11.0, Length::whole(10.4999995), 'a hair under the half is the half');
     }

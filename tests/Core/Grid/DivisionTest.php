@@ -16,7 +16,7 @@ final class DivisionTest extends TestCase
     public function test_seven_columns_on_a_card_propose_margins_of_57(): void
     {
         $columns = new Division(7, 18);
-        self::assertSame(122.143, Length::settle($columns->size(60, 1083 - 60)));
+        self::assertSame(122.143, Length::round($columns->size(60, 1083 - 60)));
         $offers = array_column($columns->proposals(1083, 60, 60), null, 'what');
         self::assertSame([57.0, 57.0, 123.0], [$offers['margins']['leading'], $offers['margins']['trailing'], $offers['margins']['size']]);
         self::assertSame([60.0, 61.0, 122.0], [$offers['leading and trailing']['leading'], $offers['leading and trailing']['trailing'], $offers['leading and trailing']['size']]);
@@ -26,7 +26,7 @@ final class DivisionTest extends TestCase
     public function test_eleven_rows_on_a_card_propose_margins_of_64(): void
     {
         $rows = new Division(11, 18);
-        self::assertSame(151.727, Length::settle($rows->size(60, 1969 - 60)));
+        self::assertSame(151.727, Length::round($rows->size(60, 1969 - 60)));
         self::assertSame(64.0, $rows->proposals(1969, 60, 60)[0]['leading']);
     }
 

@@ -19,7 +19,7 @@ final class BaselineTest extends TestCase
         $scene = Scene::of()->put('g', 0, 0, 0, 0, ['kind' => 'group'])->put('box', 0, 0, 200, 10, ['parent' => 'g'])
             ->put('low', 10, 100, 80, 24, [...self::TEXT, 'parent' => 'g'])->put('high', 10, 40, 80, 24, [...self::TEXT, 'parent' => 'g'])
             ->put('hidden', 10, 0, 80, 24, [...self::TEXT, 'parent' => 'g', 'hidden' => true])
-            ->put('empty', 0, 0, 0, 0, ['kind' => 'group'])->put('child', 300, 0, 10, 10, ['parent' => 'empty'])->settled();
+            ->put('empty', 0, 0, 0, 0, ['kind' => 'group'])->put('child', 300, 0, 10, 10, ['parent' => 'empty'])->fitted();
         $lines = new Baseline($scene->draft()->tree, $scene->boxes(), Fonts::library());
         $high = $lines->of('high');
         self::assertNotNull($high);

@@ -46,7 +46,7 @@ final class BoxesTest extends TestCase
             ->put('inner', 0, 0, 0, 0, ['kind' => 'group', 'angle' => -90, 'parent' => 'outer'])
             ->put('a', 10, 20, 30, 40, ['parent' => 'inner'])
             ->put('b', 400, 400, 30, 40, ['parent' => 'inner', 'hidden' => true])
-            ->settled();
+            ->fitted();
         self::assertSame([30.0, 40.0], [$scene->bounds('a')->w, $scene->bounds('a')->h], 'turned there and back');
         self::assertEquals($scene->bounds('a'), $scene->bounds('outer'));
         self::assertEquals($scene->bounds('a'), $scene->bounds('inner'));
@@ -58,7 +58,7 @@ final class BoxesTest extends TestCase
             ->put('g', 0, 0, 0, 0, ['kind' => 'group'])
             ->put('a', 10, 20, 30, 40, ['parent' => 'g'])
             ->put('b', 200, 20, 30, 40)
-            ->settled();
+            ->fitted();
         $scene->run('set', ['a'], ['hidden' => true]);
         self::assertEquals(new Rect(10, 20, 30, 40), $scene->bounds('g'));
         self::assertTrue($scene->boxes()->showsNothing('g'));
@@ -90,7 +90,7 @@ final class BoxesTest extends TestCase
             ->put('g', 0, 0, 0, 0, ['kind' => 'group'])
             ->put('plate', 0, 0, 100, 100, ['parent' => 'g'])
             ->put('word', 10, 10, 20, 20, ['parent' => 'g'])
-            ->settled();
+            ->fitted();
         $ground = new Ground(new Tree($scene->items), $scene->boxes());
         self::assertSame('plate', $ground->of(['word'], $scene->bounds('word'))?->id);
         self::assertNull($ground->of(['g'], $scene->bounds('g')));
@@ -103,7 +103,7 @@ final class BoxesTest extends TestCase
             ->put('a', 0, 0, 10, 10, ['parent' => 'g'])
             ->put('b', 20, 0, 10, 10, ['parent' => 'g'])
             ->put('z', 50, 50, 10, 10)
-            ->settled();
+            ->fitted();
         $tree = new Tree($scene->items);
         self::assertEqualsCanonicalizing(['a', 'g'], Derivation::affected($tree, ['a']));
         self::assertEqualsCanonicalizing(['a', 'b', 'g'], Derivation::affected($tree, ['g']));

@@ -73,7 +73,7 @@ final class ClearancesTest extends TestCase
     {
         $scene = Scene::of(1000, 600)->put('a', 100, 100, 50, 50)->put('b', 200, 100, 50, 50, ['hidden' => true])
             ->put('g', 0, 0, 0, 0, ['kind' => 'group'])->put('c', 260, 100, 50, 50, ['parent' => 'g', 'hidden' => true])
-            ->put('d', 400, 100, 50, 50)->settled();
+            ->put('d', 400, 100, 50, 50)->fitted();
         self::assertSame(['d', 250.0], $this->around($scene, ['a'])['right']);
     }
 
@@ -81,7 +81,7 @@ final class ClearancesTest extends TestCase
     {
         $scene = Scene::of(1000, 600)->put('g', 0, 0, 0, 0, ['kind' => 'group'])
             ->put('a', 100, 100, 50, 50, ['parent' => 'g'])->put('b', 300, 100, 50, 50, ['parent' => 'g'])
-            ->put('outside', 200, 100, 50, 50)->settled();
+            ->put('outside', 200, 100, 50, 50)->fitted();
         self::assertSame(['b', 150.0], $this->around($scene, ['a'])['right']);
         self::assertSame([null, 100.0], $this->around($scene, ['g'])['left'], 'a group has no inner edges');
     }

@@ -49,7 +49,7 @@ final class GroundTest extends TestCase
     {
         $scene = Scene::of()->put('page', 0, 0, 800, 600)
             ->put('card', 0, 0, 0, 0, ['kind' => 'group'])
-            ->put('back', 20, 20, 300, 200, ['parent' => 'card'])->put('icon', 40, 40, 30, 30, ['parent' => 'card'])->settled();
+            ->put('back', 20, 20, 300, 200, ['parent' => 'card'])->put('icon', 40, 40, 30, 30, ['parent' => 'card'])->fitted();
         self::assertSame('back', $this->under($scene, ['icon']));
         self::assertSame('page', $this->under($scene, ['back']), 'not the card, which is as large');
         self::assertSame('page', $this->under($scene, ['card']), 'not what lies in it');

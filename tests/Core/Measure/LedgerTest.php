@@ -50,7 +50,7 @@ final class LedgerTest extends TestCase
         $scene = Scene::of()
             ->put('group', 0, 0, 0, 0, ['kind' => 'group'])
             ->put('in', 0, 0, 50, 50, ['parent' => 'group'])->put('beside', 70, 0, 50, 50, ['parent' => 'group'])
-            ->put('out', 200, 0, 50, 50)->put('hidden', 140, 0, 20, 50, ['hidden' => true])->put('draft', 160, 0, 20, 50, ['reference' => true])->settled();
+            ->put('out', 200, 0, 50, 50)->put('hidden', 140, 0, 20, 50, ['hidden' => true])->put('draft', 160, 0, 20, 50, ['reference' => true])->fitted();
         self::assertEqualsCanonicalizing(['x group out 80', 'x in beside 20'], self::gaps($scene));
     }
 

@@ -61,7 +61,7 @@ final class InkTest extends TestCase
     {
         $scene = Scene::of()->put('g', 0, 0, 0, 0, ['kind' => 'group', 'angle' => 30])
             ->put('a', 0, 0, 100, 20, ['parent' => 'g', 'outline' => ['colour' => '#000000', 'weight' => 10.0]])
-            ->put('b', 0, 0, 900, 900, ['parent' => 'g', 'hidden' => true])->settled();
+            ->put('b', 0, 0, 900, 900, ['parent' => 'g', 'hidden' => true])->fitted();
         self::assertEquals($scene->boxes()->ink('a'), $scene->boxes()->ink('g'));
         self::assertGreaterThan($scene->bounds('g')->w, $scene->boxes()->ink('g')->w);
     }

@@ -72,7 +72,7 @@ final class PaintingTest extends TestCase
             ->put('unseen', 0, 0, 50, 50, ['hidden' => true])
             ->put('g', 0, 0, 0, 0, ['kind' => 'group', 'angle' => 10])
             ->put('word', 10, 10, 50, 20, ['kind' => 'text', 'text' => 'ab', 'parent' => 'g', 'opacity' => 0.5])
-            ->settled();
+            ->fitted();
         $tree = new Tree($scene->items);
         $boxes = $scene->boxes();
         $paintings = array_map(static fn ($item): Painting => $scene->painting($item->id), $scene->items);

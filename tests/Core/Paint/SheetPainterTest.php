@@ -40,7 +40,7 @@ final class SheetPainterTest extends TestCase
 
     public function test_a_drawing_keeps_the_sheets_own_figures_and_takes_only_what_is_asked_for(): void
     {
-        $scene = Scene::of()->put('g', 0, 0, 0, 0, ['kind' => 'group'])->put('a', 10, 10, 20, 20, ['parent' => 'g'])->put('b', 40, 10, 25, 20, ['parent' => 'g'])->put('c', 0, 0, 90, 90)->settled();
+        $scene = Scene::of()->put('g', 0, 0, 0, 0, ['kind' => 'group'])->put('a', 10, 10, 20, 20, ['parent' => 'g'])->put('b', 40, 10, 25, 20, ['parent' => 'g'])->put('c', 0, 0, 90, 90)->fitted();
         $painter = self::painter($scene);
         $svg = static fn (?array $only): string => $painter->drawing(new Rect(5.25, 0, 80, 40), ['21.166667mm', '10.583333mm'], null, $only);
         self::assertStringContainsString("width='21.166667mm' height='10.583333mm' viewBox='5.25 0 80 40'", $svg(null));

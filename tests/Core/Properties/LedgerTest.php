@@ -75,7 +75,7 @@ final class LedgerTest extends TestCase
         }
         $scene->put('group', 0, 0, 0, 0, ['kind' => 'group']);
 
-        return $scene->settled();
+        return $scene->fitted();
     }
 
     private static function plan(Scene $scene): Plan
@@ -107,7 +107,7 @@ final class LedgerTest extends TestCase
                         && min($to, $across->trail($c->box)) - max($from, $across->lead($c->box)) > Length::SAME
                         && ! ($c->box->contains($a->box) && $c->box->contains($b->box)));
                     if ($gap < Length::SAME || $blocking === []) {
-                        $gaps[] = "{$axis->value} $a->id $b->id ".Length::settle(max(0.0, $gap));
+                        $gaps[] = "{$axis->value} $a->id $b->id ".Length::round(max(0.0, $gap));
                     }
                 }
             }
@@ -142,7 +142,7 @@ final class LedgerTest extends TestCase
             foreach ($sides as $side => [$size, $lies, $across]) {
                 $between = array_filter($siblings, static fn (Placed $c): bool => $lies($c->box) && min($across->trail($a->box), $across->trail($c->box)) - max($across->lead($a->box), $across->lead($c->box)) > Length::SAME);
                 if ($size > -Length::SAME && ($size < Length::SAME || $between === [])) {
-                    $insets[] = "$a->id $side ".($ground->id ?? 'sheet').' '.Length::settle(max(0.0, $size));
+                    $insets[] = "$a->id $side ".($ground->id ?? 'sheet').' '.Length::round(max(0.0, $size));
                 }
             }
         }
@@ -165,7 +165,7 @@ final class LedgerTest extends TestCase
         }
         $best = null;
         foreach ($offers as $size => $often) {
-            $rank = [Length::settle(abs($gap->size - (float) $size)), -$often, (float) $size];
+            $rank = [Length::round(abs($gap->size - (float) $size)), -$often, (float) $size];
             $best = $best === null || $rank < $best ? $rank : $best;
         }
 

@@ -35,7 +35,7 @@ final class Sheets
         foreach (range(0, 3) as $i) {
             $scene->put("in$i", 900 + $i * 50 + $off(), 500 + $off(), 38, 30 + $off(), ['parent' => 'group']);
         }
-        $scene->settled();
+        $scene->fitted();
         $scene->run('set-grid', [], ['columns' => ['count' => 6, 'gutter' => 20, 'left' => 40, 'right' => 40], 'rows' => ['count' => 4, 'gutter' => 16, 'top' => 60, 'bottom' => 60], 'module' => 8, 'baseline' => 24]);
         $scene->run('add-guide', [], ['axis' => 'x', 'at' => 640]);
         $scene->run('add-guide', [], ['axis' => 'y', 'at' => 301]);

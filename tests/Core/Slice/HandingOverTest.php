@@ -94,7 +94,7 @@ final class HandingOverTest extends TestCase
 
     public function test_what_is_taken_is_its_items_that_are_still_there(): void
     {
-        $scene = Scene::of()->put('g', 0, 0, 0, 0, ['kind' => 'group'])->put('a', 10, 10, 20, 20, ['parent' => 'g'])->put('r', 0, 0, 90, 90, ['reference' => true])->put('h', 0, 0, 90, 90, ['hidden' => true])->settled();
+        $scene = Scene::of()->put('g', 0, 0, 0, 0, ['kind' => 'group'])->put('a', 10, 10, 20, 20, ['parent' => 'g'])->put('r', 0, 0, 90, 90, ['reference' => true])->put('h', 0, 0, 90, 90, ['hidden' => true])->fitted();
         $areas = self::areas($scene);
         self::assertNull($areas->taken(self::slice('s', 0, 0, 5, 5, new Cut(items: ['a']))));
         self::assertSame(['g'], $areas->taken(self::slice('s', 0, 0, 5, 5, new Cut(items: ['gone', 'g'], only: true))));

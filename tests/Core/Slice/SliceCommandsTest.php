@@ -18,7 +18,7 @@ final class SliceCommandsTest extends TestCase
     {
         $scene = Scene::of()->put('g', 0, 0, 0, 0, ['kind' => 'group', 'name' => 'Icons'])
             ->put('a', 10.5, 10, 20, 20, ['parent' => 'g', 'name' => 'bell'])->put('b', 50, 10, 20, 20, ['parent' => 'g', 'name' => 'cup'])
-            ->put('c', 90, 10, 20, 20, ['parent' => 'g', 'hidden' => true])->settled();
+            ->put('c', 90, 10, 20, 20, ['parent' => 'g', 'hidden' => true])->fitted();
         $scene->run('add-slice', ['g'], ['as' => 'children', 'follow' => true]);
         self::assertSame(['bell 21 × 20', 'cup 20 × 20'], self::said($scene));
         self::assertSame([['a'], ['b']], array_values(array_map(static fn (Slice $slice): array => $slice->cut->items, $scene->slices)));
@@ -84,7 +84,7 @@ final class SliceCommandsTest extends TestCase
 
     public function test_a_slice_follows_its_item_and_goes_with_it(): void
     {
-        $scene = Scene::of()->put('g', 0, 0, 0, 0, ['kind' => 'group'])->put('a', 10, 10, 20, 20, ['parent' => 'g'])->put('b', 60, 10, 20, 20, ['parent' => 'g'])->settled();
+        $scene = Scene::of()->put('g', 0, 0, 0, 0, ['kind' => 'group'])->put('a', 10, 10, 20, 20, ['parent' => 'g'])->put('b', 60, 10, 20, 20, ['parent' => 'g'])->fitted();
         $scene->run('add-slice', ['a'], ['follow' => true]);
         $id = (string) array_key_first($scene->slices);
         $box = static fn (): array => array_values($scene->slices[$id]->box->toArray());

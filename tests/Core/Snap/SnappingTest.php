@@ -113,7 +113,7 @@ final class SnappingTest extends TestCase
         $scene = Scene::of()
             ->put('group', 0, 0, 0, 0, ['kind' => 'group'])
             ->put('in', 300, 300, 40, 40, ['parent' => 'group'])->put('beside', 400, 300, 40, 40, ['parent' => 'group'])
-            ->put('hidden', 101, 0, 30, 30, ['hidden' => true])->put('draft', 102, 60, 30, 30, ['reference' => true])->settled();
+            ->put('hidden', 101, 0, 30, 30, ['hidden' => true])->put('draft', 102, 60, 30, 30, ['reference' => true])->fitted();
         $found = self::candidates($scene, ['in'], SnapKind::cases());
         self::assertSame(['beside'], $found->ids);
         self::assertSame([], self::candidates($scene, ['group'], SnapKind::cases())->ids);
@@ -144,7 +144,7 @@ final class SnappingTest extends TestCase
             $dragged = Dragged::moved($random->scene->bounds($id), false);
             $candidates = self::candidates($random->scene, [$id], [SnapKind::Edge, SnapKind::Centre, SnapKind::Sheet]);
             $by = ['x' => $random->number(-400, 400) + 0.25, 'y' => $random->number(-400, 400) + 0.25];
-            [$to['x'], $to['y']] = (new Snapping($candidates, $dragged, $tolerance))->settle($by['x'], $by['y']);
+            [$to['x'], $to['y']] = (new Snapping($candidates, $dragged, $tolerance))->snap($by['x'], $by['y']);
             foreach (Axis::cases() as $axis) {
                 $ats = array_map(static fn ($line): float => $line->at, $candidates->lines($axis));
                 foreach ($candidates->boxes as $box) {
@@ -199,7 +199,7 @@ final class SnappingTest extends TestCase
             }
             $dragged = Dragged::moved($random->scene->bounds($id), false);
             $candidates = self::candidates($random->scene, [$id], SnapKind::cases());
-            [$dx, $dy] = (new Snapping($candidates, $dragged, 40.0))->settle($random->number(-300, 300), $random->number(-300, 300));
+            [$dx, $dy] = (new Snapping($candidates, $dragged, 40.0))->snap($random->number(-300, 300), $random->number(-300, 300));
             $is = $dragged->after($dx, $dy);
             foreach ((new Matches($candidates, $dragged))->at($dx, $dy) as $line) {
                 if (! isset($line['at'])) {
@@ -229,7 +229,7 @@ final class SnappingTest extends TestCase
         $placed = array_column(Planning::before($scene->draft(), By::Frame)->placed, null, 'id')[$id];
         $dragged = Dragged::moved($placed->box, $scene->sheet->wholePixels, $placed->baseline);
         $candidates = (new CandidateFinder($scene->sheet, Planning::before($scene->draft(), By::Frame), $scene->guides))->find($kinds ?? SnapKind::cases(), [$id], $dragged);
-        [$x, $y] = (new Snapping($candidates, $dragged, $tolerance))->settle($dx, $dy, $dx !== 0.0, $dy !== 0.0);
+        [$x, $y] = (new Snapping($candidates, $dragged, $tolerance))->snap($dx, $dy, $dx !== 0.0, $dy !== 0.0);
 
         return [$x, $y, (new Matches($candidates, $dragged))->at($x, $y)];
     }

@@ -24,7 +24,7 @@ final class RandomScene
         $this->chance = new Randomizer(new Mt19937($seed));
         $this->scene = Scene::of(1280, 800, $this->maybe(70) ? Unit::Px : Unit::Mm, 96);
         $this->fill(null, 0);
-        $this->scene->settled();
+        $this->scene->fitted();
     }
 
     /** @return list<int> seeds for a run; set ALLSQUARE_SEED to try one again */

@@ -97,10 +97,10 @@ final class Scene
     }
 
     /** Everything in groups fits their frames, as it always does after a command. */
-    public function settled(): self
+    public function fitted(): self
     {
         $draft = $this->draft();
-        $groups = array_filter($draft->tree->all(), static fn (Item $item): bool => $item->holdsItems());
+        $groups = array_filter($draft->tree->all(), static fn (Item $item): bool => $item->isFramedByItems());
         uasort($groups, static fn (Item $a, Item $b): int => count($draft->tree->ancestors($b->id)) <=> count($draft->tree->ancestors($a->id)));
         foreach (array_keys($groups) as $id) {
             (new GroupFit($draft))->fit((string) $id);

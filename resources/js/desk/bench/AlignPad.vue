@@ -21,6 +21,10 @@ const DOWN: { edge: Edge; words: string; keys: string; path: string }[] = [
     { edge: 'middle', words: 'middles', keys: 'Alt Shift ↑', path: 'M2 9h14M4 3.500v11h3.500v-11zM10.500 6v6H14V6z' },
     { edge: 'bottom', words: 'bottoms', keys: 'Alt ↓', path: 'M2 15h14M4 3v10h3.500V3zM10.500 7v6H14V7z' },
 ];
+const STRIPS = [
+    { way: 'across', edges: ACROSS },
+    { way: 'down', edges: DOWN },
+];
 const CELLS = ['7', '8', '9', '4', '5', '6', '1', '2', '3'].map((key) => {
     const [across, down] = PAD[key] ?? ['centre', 'middle'];
     const at = (edge: Edge, low: Edge, high: Edge) => (edge === low ? 'start' : edge === high ? 'end' : 'center');
@@ -36,29 +40,15 @@ const CELLS = ['7', '8', '9', '4', '5', '6', '1', '2', '3'].map((key) => {
 
 <template>
     <div class="pad">
-        <div class="strip across">
+        <div v-for="strip in STRIPS" :key="strip.way" class="strip" :class="strip.way">
             <button
-                v-for="one in ACROSS"
+                v-for="one in strip.edges"
                 :key="one.edge"
                 v-rehearse="() => bench.align(one.edge)"
                 type="button"
                 :disabled="disabled"
                 :aria-label="`Align ${one.words}`"
                 v-tooltip.top="{ value: `Align ${one.words} (${one.keys})`, showDelay: 500 }"
-                @click="pressed(bench.align(one.edge))"
-            >
-                <svg width="18" height="18" aria-hidden="true"><path :d="one.path" /></svg>
-            </button>
-        </div>
-        <div class="strip down">
-            <button
-                v-for="one in DOWN"
-                :key="one.edge"
-                v-rehearse="() => bench.align(one.edge)"
-                type="button"
-                :disabled="disabled"
-                :aria-label="`Align ${one.words}`"
-                v-tooltip.left="{ value: `Align ${one.words} (${one.keys})`, showDelay: 500 }"
                 @click="pressed(bench.align(one.edge))"
             >
                 <svg width="18" height="18" aria-hidden="true"><path :d="one.path" /></svg>

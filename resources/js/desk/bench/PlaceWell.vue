@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Commands } from '@/api/commands.gen';
 import { live } from '@/desk/canvas/gestures/gesture';
-import { settled } from '@/sheet/geometry';
+import { rounded } from '@/sheet/geometry';
 import { useSurroundings } from '@/desk/surroundings';
 import { counted } from '@/sheet/words';
 import LengthField from '@/parts/LengthField.vue';
@@ -38,7 +38,7 @@ const nothing = computed(() => desk.selected.length === 0);
 
 function shown(side: Side): number | null {
     if (live.value && (!several.value || !asEach.value))
-        return side === 'w' || side === 'h' ? settled(live.value[side]) : fromZero(live.value, side, reference.value);
+        return side === 'w' || side === 'h' ? rounded(live.value[side]) : fromZero(live.value, side, reference.value);
     if (asEach.value) {
         const values = new Set(desk.selected.map((item) => measure(item, side, reference.value)));
         const [only] = values;
@@ -46,7 +46,7 @@ function shown(side: Side): number | null {
     }
     const box = desk.selectedBox;
     if (!box) return null;
-    return side === 'w' || side === 'h' ? settled(box[side]) : fromZero(box, side, reference.value);
+    return side === 'w' || side === 'h' ? rounded(box[side]) : fromZero(box, side, reference.value);
 }
 
 const mixed = (side: Side) => mixedOf(desk.selected, side, reference.value).words;

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { is } from '@/sheet/kinds';
 import { useActions } from '@/desk/actions';
 import LengthField from '@/parts/LengthField.vue';
 import { useDesk } from '@/stores/desk';
@@ -12,7 +13,7 @@ const { actions } = useActions();
 
 const counts = computed(() => {
     const all = [...desk.items.values()];
-    const groups = all.filter((item) => item.kind === 'group').length;
+    const groups = all.filter((item) => is(item, 'framed-by-items')).length;
     const of = (count: number, one: string, more: string) => (count === 1 ? `1 ${one}` : `${count} ${more}`);
     return [
         of(all.length - groups, 'thing', 'things'),

@@ -1,5 +1,5 @@
 import type { Item } from '@/api/types';
-import { settled } from '@/sheet/geometry';
+import { rounded } from '@/sheet/geometry';
 import { useUnits } from '@/stores/units';
 
 const SIDES = { x: ['x', 'w'], y: ['y', 'h'] } as const;
@@ -16,7 +16,7 @@ export function gapsOf(items: Item[], axis: 'x' | 'y'): number[] {
     const row = ordered(items, axis);
     return row.slice(1).map((item, i) => {
         const before = row[i]?.bounds;
-        return settled(item.bounds[lead] - (before ? before[lead] + before[size] : 0));
+        return rounded(item.bounds[lead] - (before ? before[lead] + before[size] : 0));
     });
 }
 
@@ -37,11 +37,11 @@ export function dividing(items: Item[], axis: 'x' | 'y'): { extent: number; word
     const [first, last] = [row[0], row.at(-1)];
     if (!first || !last) return [];
     const sizes = row.reduce((sum, item) => sum + item.bounds[size], 0);
-    const rest = settled(last.bounds[lead] + last.bounds[size] - first.bounds[lead] - sizes);
+    const rest = rounded(last.bounds[lead] + last.bounds[size] - first.bounds[lead] - sizes);
     const count = row.length - 1;
     if (rest < 0 || !Number.isInteger(rest) || rest % count === 0) return [];
     return [Math.floor(rest / count), Math.ceil(rest / count)].map((gap) => ({
-        extent: settled(sizes + gap * count),
+        extent: rounded(sizes + gap * count),
         words: Array(Math.min(count, 12)).fill(useUnits().text(gap)).join(' '),
         short: count <= 4 ? Array(count).fill(useUnits().text(gap)).join(' ') : `${count} × ${useUnits().text(gap)}`,
     }));

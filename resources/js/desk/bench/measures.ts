@@ -1,6 +1,6 @@
 import type { Commands } from '@/api/commands.gen';
 import type { Box, Item } from '@/api/types';
-import { settled } from '@/sheet/geometry';
+import { rounded } from '@/sheet/geometry';
 import { useDesk } from '@/stores/desk';
 import { useUnits } from '@/stores/units';
 
@@ -32,7 +32,7 @@ export function measure(item: Item, side: Side, reference: Ref): number {
 export function fromZero(box: Box, side: 'x' | 'y', reference: Ref): number {
     const point = POINTS.find((p) => p.ref === reference);
     const along = side === 'x' ? box.x + box.w * (point?.x ?? 0) : box.y + box.h * (point?.y ?? 0);
-    return settled(along - (useDesk().sheet?.zero[side] ?? 0));
+    return rounded(along - (useDesk().sheet?.zero[side] ?? 0));
 }
 
 export interface Occurrence {
@@ -45,7 +45,7 @@ export interface Occurrence {
 export function mixedOf(items: Item[], side: Side, reference: Ref): { values: Occurrence[]; words: string } {
     const found = new Map<number, string[]>();
     for (const item of items) {
-        const value = settled(measure(item, side, reference));
+        const value = rounded(measure(item, side, reference));
         found.set(value, [...(found.get(value) ?? []), item.id]);
     }
     const values = [...found]

@@ -13,10 +13,9 @@ import type { Gesture } from './gestures/gesture';
 import { fitGesture } from './gestures/fit';
 import { gaugeGesture } from './gestures/gauge';
 import { guideGesture, zeroGesture } from './gestures/guide';
-import { moveGesture } from './gestures/move';
+import { moveGesture, sliceGesture } from './gestures/move';
 import { panGesture } from './gestures/pan';
 import { sizeGesture, type Handle } from './gestures/size';
-import { sliceGesture } from './gestures/slice';
 import { turnGesture } from './gestures/turn';
 import { useHeldPointer } from './heldPointer';
 

@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import InputText from 'primevue/inputtext';
-import { computed, ref } from 'vue';
+import { onFieldKey, useTyped } from '@/parts/typed';
+import { computed } from 'vue';
 
 /** A colour as #rrggbb, picked or typed; null is none, undefined while the values differ. */
 const props = defineProps<{ label: string; value: string | null | undefined; none: boolean }>();
 const emit = defineEmits<{ set: [colour: string | null] }>();
-const text = ref<string | null>(null);
+const { text, type, giveBack } = useTyped();
 const shown = computed(() => text.value ?? props.value ?? '');
 
 /** #abc and abcdef are understood too. */
@@ -24,8 +25,7 @@ function keep(): void {
 }
 
 function onKey(event: KeyboardEvent): void {
-    if (event.key === 'Enter') keep();
-    else if (event.key === 'Escape') text.value = null;
+    onFieldKey(event, { keep, leave: giveBack });
 }
 </script>
 
@@ -46,7 +46,7 @@ function onKey(event: KeyboardEvent): void {
             maxlength="7"
             size="small"
             spellcheck="false"
-            @update:model-value="text = $event ?? ''"
+            @update:model-value="type"
             @blur="keep"
             @keydown="onKey"
         />

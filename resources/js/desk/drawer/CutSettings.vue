@@ -3,7 +3,7 @@ import type { Commands } from '@/api/commands.gen';
 import type { Format } from '@/api/handover';
 import type { Slice } from '@/api/types';
 import { useDesk } from '@/stores/desk';
-import { FORMATS, toggled } from '@/handover/words';
+import { FORMATS, toggled } from '@/sheet/formats';
 import { computed } from 'vue';
 import { commonOf } from '@/sheet/common';
 import NumberField from './NumberField.vue';

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { settled } from '@/sheet/geometry';
+import { rounded } from '@/sheet/geometry';
 import type { Commands } from '@/api/commands.gen';
 import type { Dimension } from '@/api/types';
 import LengthField from '@/parts/LengthField.vue';
@@ -82,7 +82,7 @@ const move = (guide: string) => (at: string) => desk.run('move-guide', { guide, 
                     <LengthField
                         :label="list.axis"
                         :name="`guide ${guide.id}`"
-                        :value="settled(guide.at - (desk.sheet?.zero[list.axis] ?? 0))"
+                        :value="rounded(guide.at - (desk.sheet?.zero[list.axis] ?? 0))"
                         :disabled="guide.locked"
                         :apply="move(guide.id)"
                     />

@@ -35,7 +35,7 @@ const isTaken = (kind: DrawnKind) => view.tool === 'draw' && view.drawn?.name ==
 <style scoped>
 .tools {
     display: grid;
-    grid-template-columns: repeat(5, 1fr);
+    grid-template-columns: repeat(5, minmax(max-content, 1fr));
     gap: 1px;
     background: var(--line);
     border-bottom: 1px solid var(--line);
@@ -46,7 +46,7 @@ const isTaken = (kind: DrawnKind) => view.tool === 'draw' && view.drawn?.name ==
 button {
     border: 0;
     background: var(--paper);
-    padding: 7px 0 6px;
+    padding: 7px 5px 6px;
     font-size: 11px;
     color: var(--soft);
     cursor: pointer;

@@ -3,7 +3,7 @@ import { is } from '@/sheet/kinds';
 import type { Commands } from '@/api/commands.gen';
 import type { Slice } from '@/api/types';
 import { useUnits } from '@/stores/units';
-import { settled } from '@/sheet/geometry';
+import { rounded } from '@/sheet/geometry';
 import LengthField from '@/parts/LengthField.vue';
 import TextField from '@/parts/TextField.vue';
 import { useDesk } from '@/stores/desk';
@@ -159,7 +159,7 @@ const remove = () => void desk.run('delete-slice', { slices: ids() }, []);
                     :key="side"
                     :label="side"
                     :name="`slice ${side}`"
-                    :value="settled(chosen[side] - (side === 'x' || side === 'y' ? (desk.sheet?.zero[side] ?? 0) : 0))"
+                    :value="rounded(chosen[side] - (side === 'x' || side === 'y' ? (desk.sheet?.zero[side] ?? 0) : 0))"
                     :apply="set(side)"
                 />
             </div>

@@ -6,11 +6,11 @@ import { useDesk } from '@/stores/desk';
 import { useSnap } from '@/stores/snap';
 import { useView } from '@/stores/view';
 import { ref, shallowRef } from 'vue';
-import { settled, whole } from '@/sheet/geometry';
+import { rounded, whole } from '@/sheet/geometry';
 import { clearRooms, type Room } from '@/sheet/snap/rooms';
 import { after, CENTRE, LEAD, TRAIL, type Candidates, type Dragged, type Kind } from '@/sheet/snap/candidates';
 import { metAt, type Met } from '@/sheet/snap/matches';
-import { settle } from '@/sheet/snap/pick';
+import { snap as snapped } from '@/sheet/snap/pick';
 
 /** px of the screen within which things snap (RULES 10). */
 const TOLERANCE = 6;
@@ -40,7 +40,7 @@ export function beginSnapping(question: SnapQuestion, own?: Dragged, except: Kin
     const snap = useSnap();
     const view = useView();
     const bench = useBench();
-    const tolerance = () => settled(TOLERANCE / view.zoom);
+    const tolerance = () => rounded(TOLERANCE / view.zoom);
     const kinds = snap.kinds.filter(
         (kind) =>
             !except.includes(kind) &&
@@ -67,11 +67,11 @@ export function beginSnapping(question: SnapQuestion, own?: Dragged, except: Kin
      */
     function at(free: Point, suspended: boolean, measured: boolean | ((to: Point) => Box) = true): Point {
         const dragged = own ?? candidates?.dragged ?? null;
-        const by = { x: settled(free.x), y: settled(free.y) };
-        if (!candidates || !dragged || ended) return rounded(by);
+        const by = { x: rounded(free.x), y: rounded(free.y) };
+        if (!candidates || !dragged || ended) return unsnapped(by);
         const isOn = snap.on && !suspended;
-        const got = isOn ? settle(candidates, dragged, tolerance(), by.x, by.y) : null;
-        const to = got ? { x: got.dx, y: got.dy } : rounded(by);
+        const got = isOn ? snapped(candidates, dragged, tolerance(), by.x, by.y) : null;
+        const to = got ? { x: got.dx, y: got.dy } : unsnapped(by);
         sights.value = {
             met: isOn ? metAt(candidates, dragged, to.x, to.y) : { lines: [], gaps: [], sizes: [] },
             rooms: measured
@@ -81,7 +81,7 @@ export function beginSnapping(question: SnapQuestion, own?: Dragged, except: Kin
         return to;
     }
 
-    function rounded(by: Point): Point {
+    function unsnapped(by: Point): Point {
         const dragged = own ?? candidates?.dragged;
         const isWhole = dragged?.whole ?? desk.sheet?.whole_pixels ?? false;
         return isWhole ? { x: whole(by.x), y: whole(by.y) } : by;

@@ -1,5 +1,5 @@
 import type { Axis, Box } from '@/api/types';
-import { settled, whole } from '@/sheet/geometry';
+import { rounded, whole } from '@/sheet/geometry';
 import {
     after,
     BASELINE,
@@ -25,7 +25,7 @@ import { near, prepared } from './ordered';
  * @param dx how far it was dragged, px of the sheet; an axis along which nothing was dragged is held
  * @param tolerance px of the sheet, inclusive
  */
-export function settle(
+export function snap(
     candidates: Candidates,
     dragged: Dragged,
     tolerance: number,
@@ -46,7 +46,7 @@ function along(axis: Axis, of: Candidates, dragged: Dragged, tolerance: number, 
     const parts = dragged.parts[axis];
     let best: Choice | null = null;
     const offer = (at: number, rank: number, place: number, part: Part): void => {
-        const distance = settled(Math.abs(at - place));
+        const distance = rounded(Math.abs(at - place));
         if (distance > tolerance) return;
         const choice: Choice = [distance, rank, at, part, at - place];
         if (!best || precedes(choice, best)) best = choice;
@@ -65,9 +65,9 @@ function along(axis: Axis, of: Candidates, dragged: Dragged, tolerance: number, 
     const chosen = best as Choice | null;
     const snapped = chosen === null ? by : by + chosen[4];
     const [first] = parts;
-    if (!dragged.whole || first === undefined) return settled(snapped);
+    if (!dragged.whole || first === undefined) return rounded(snapped);
     const edge = partAt(dragged, axis, first);
-    return settled(whole(edge + snapped) - edge);
+    return rounded(whole(edge + snapped) - edge);
 }
 
 function precedes(a: Choice, b: Choice): boolean {
@@ -95,7 +95,7 @@ function targets(
         if (edges) of.baselines.y.forEach((at) => offer(at, rankOf('edge')));
         return;
     }
-    // A hair more than the tolerance, which is compared with settled distances.
+    // A hair more than the tolerance, which is compared with rounded distances.
     near(prepared(of).lines[axis], place, tolerance + 0.01, offer);
     equal(axis, of, dragged, part, free, offer);
 }

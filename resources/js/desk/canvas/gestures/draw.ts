@@ -1,6 +1,6 @@
 import type { Box, Point } from '@/api/types';
 import type { DrawnKind } from '@/sheet/kinds';
-import { boxBetween, figure, settled } from '@/sheet/geometry';
+import { boxBetween, figure, rounded } from '@/sheet/geometry';
 import { beginSnapping, point } from '@/desk/snap/snapper';
 import { useDesk } from '@/stores/desk';
 import { useUnits } from '@/stores/units';
@@ -65,11 +65,11 @@ export function drawGesture(drawn: DrawnKind | 'slice', start: Point): Gesture {
     };
 
     function length(): number {
-        return to ? settled(Math.hypot(to.x - from.x, to.y - from.y)) : 0;
+        return to ? rounded(Math.hypot(to.x - from.x, to.y - from.y)) : 0;
     }
 
     function angle(): number {
-        return to ? settled((Math.atan2(to.y - from.y, to.x - from.x) * 180) / Math.PI) : 0;
+        return to ? rounded((Math.atan2(to.y - from.y, to.x - from.x) * 180) / Math.PI) : 0;
     }
 
     /** A line's frame lies about its middle, before it is turned. */
@@ -80,7 +80,7 @@ export function drawGesture(drawn: DrawnKind | 'slice', start: Point): Gesture {
         if (drawn !== 'slice')
             void desk.run(
                 'add-item',
-                { kind: drawn.name, x: settled(middle.x - w / 2), y: middle.y, w, angle: angle() },
+                { kind: drawn.name, x: rounded(middle.x - w / 2), y: middle.y, w, angle: angle() },
                 [],
             );
     }
@@ -93,6 +93,6 @@ export function drawGesture(drawn: DrawnKind | 'slice', start: Point): Gesture {
         }
         const turn = (Math.round((Math.atan2(dy, dx) * 180) / Math.PI / STEP) * STEP * Math.PI) / 180;
         const far = Math.hypot(dx, dy);
-        return { x: settled(from.x + far * Math.cos(turn)), y: settled(from.y + far * Math.sin(turn)) };
+        return { x: rounded(from.x + far * Math.cos(turn)), y: rounded(from.y + far * Math.sin(turn)) };
     }
 }

@@ -1,5 +1,5 @@
 import type { Point } from '@/api/types';
-import { settled, whole } from '@/sheet/geometry';
+import { rounded, whole } from '@/sheet/geometry';
 import { beginSnapping, block as dragged } from '@/desk/snap/snapper';
 import { useDesk } from '@/stores/desk';
 import { useGauge } from '@/stores/gauge';
@@ -28,11 +28,11 @@ export function gaugeGesture(start: Point, id: string, sizing: boolean): Gesture
             const far = { x: at.x - start.x, y: at.y - start.y };
             if (!sizing) {
                 const by = snapping.at(far, keys.ctrl, false);
-                gauge.move(id, { x: settled(was.x + by.x), y: settled(was.y + by.y) });
+                gauge.move(id, { x: rounded(was.x + by.x), y: rounded(was.y + by.y) });
                 return;
             }
             const wanted = size + Math.max(far.x, far.y);
-            gauge.sizing = Math.max(1, isWhole ? whole(wanted) : settled(wanted));
+            gauge.sizing = Math.max(1, isWhole ? whole(wanted) : rounded(wanted));
         },
         end(keys) {
             snapping.end();

@@ -1,6 +1,6 @@
 import type { Commands } from '@/api/commands.gen';
 import type { Box, Point } from '@/api/types';
-import { settled, turned, whole } from '@/sheet/geometry';
+import { rounded, turned, whole } from '@/sheet/geometry';
 import { beginSnapping } from '@/desk/snap/snapper';
 import { useDesk } from '@/stores/desk';
 import { useUnits } from '@/stores/units';
@@ -43,7 +43,7 @@ export function sizeGesture(start: Point, handle: Handle, frame: Box, angle: num
 
     return {
         move(at, keys) {
-            const step = desk.sheet?.whole_pixels ? whole : settled;
+            const step = desk.sheet?.whole_pixels ? whole : rounded;
             const by = turned({ x: at.x - start.x, y: at.y - start.y }, -angle);
             const isFree = keys.ctrl || keys.shift || keys.alt || angle % 90 !== 0;
             const far = { x: place.x === 0.5 ? 0 : by.x, y: place.y === 0.5 ? 0 : by.y };
@@ -54,7 +54,7 @@ export function sizeGesture(start: Point, handle: Handle, frame: Box, angle: num
             wish = {
                 handle,
                 ...params,
-                ...('snap' in snap ? { dx: settled(far.x), dy: settled(far.y) } : {}),
+                ...('snap' in snap ? { dx: rounded(far.x), dy: rounded(far.y) } : {}),
                 ...snap,
             };
             const box = dragged(frame, place, params);

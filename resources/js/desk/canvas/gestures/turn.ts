@@ -1,5 +1,5 @@
 import type { Box, Point } from '@/api/types';
-import { figure, settled } from '@/sheet/geometry';
+import { figure, rounded } from '@/sheet/geometry';
 import { useDesk } from '@/stores/desk';
 import { useSnap } from '@/stores/snap';
 import { ghost, type Gesture } from './gesture';
@@ -34,8 +34,8 @@ export function turnGesture(start: Point, frame: Box, angle: number): Gesture {
         move(at, keys) {
             const free = angle + bearing(at) - from;
             const near = snap.on && !keys.ctrl ? others.find((one) => Math.abs(kept(free - one)) <= NEAR) : undefined;
-            const to = keys.shift ? Math.round(free / STEP) * STEP : (near ?? settled(Math.round(free * 10) / 10));
-            by = settled(kept(to - angle));
+            const to = keys.shift ? Math.round(free / STEP) * STEP : (near ?? rounded(Math.round(free * 10) / 10));
+            by = rounded(kept(to - angle));
             ghost.value = { shape: 'frame', box: frame, angle: angle + by, label: `${figure(kept(angle + by))}°` };
         },
         end() {

@@ -7,7 +7,7 @@ namespace AllSquare\Core\Series;
 use AllSquare\Core\Refusal;
 
 /** The numbers of a layout by name, of the types they are kept in. */
-final readonly class Fields
+final readonly class LayoutNumbers
 {
     /** @param  array<string, mixed>  $values */
     public function __construct(private array $values)
