@@ -38,9 +38,10 @@ final readonly class Deriver
         $rows = [];
         foreach ($affected as $id) {
             $was = $stored[$id] ?? null;
-            $columns = ItemRows::derivedColumns($derivation->of($id, $was?->paint_hash));
+            $derived = $derivation->of($id, $was?->paint_hash);
+            $columns = ItemRows::derivedColumns($derived);
             if (isset($isTouched[$id]) || $was === null || self::differs($columns, $was)) {
-                $rows[$id] = (object) ['id' => $id, ...ItemRows::columns($tree->item($id)), ...$columns];
+                $rows[$id] = (object) ['id' => $id, ...ItemRows::columns($tree->item($id)), ...$columns, ItemRows::DRAWN => $derived->painting?->toArray()];
             }
         }
         if (count($rows) > 1) {

@@ -68,7 +68,7 @@ final readonly class ItemsJson
         return '{"id":"'.$id.'","kind":"'.$kind.'","name":'.json_encode($name, self::FLAGS).',"parent":'.($parent === null ? 'null' : "\"$parent\"").",\"order\":$rank"
             .",\"frame\":{\"x\":$x,\"y\":$y,\"w\":$w,\"h\":$h},\"angle\":$angle"
             .",\"bounds\":{\"x\":$boundsX,\"y\":$boundsY,\"w\":$boundsW,\"h\":$boundsH},\"ink\":{\"x\":$inkX,\"y\":$inkY,\"w\":$inkW,\"h\":$inkH}"
-            .",\"painted\":{\"x\":$paintedX,\"y\":$paintedY,\"w\":$paintedW,\"h\":$paintedH}"
+            .([$paintedX, $paintedY, $paintedW, $paintedH] === [$inkX, $inkY, $inkW, $inkH] ? '' : ",\"painted\":{\"x\":$paintedX,\"y\":$paintedY,\"w\":$paintedW,\"h\":$paintedH}")
             .',"locked":'.($locked ? 'true' : 'false').',"hidden":'.($hidden ? 'true' : 'false').',"reference":'.($reference ? 'true' : 'false')
             .",\"flip\":\"$flip\",\"fields\":".self::fields($is, $props)
             .($is instanceof HoldsItems ? ",\"origin\":{\"x\":$originX,\"y\":$originY}" : '')

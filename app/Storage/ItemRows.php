@@ -9,6 +9,7 @@ use AllSquare\Core\Geometry\Flip;
 use AllSquare\Core\Geometry\Point;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Item\Item;
+use AllSquare\Core\Item\Kind;
 use AllSquare\Core\Item\Kinds;
 use AllSquare\Core\Item\Traits\HoldsItems;
 use AllSquare\Core\Measure\Derived;
@@ -23,6 +24,9 @@ final class ItemRows
     public const BASE = ['id', 'parent_id', 'rank', 'kind', 'name', 'x', 'y', 'w', 'h', 'angle', 'origin_x', 'origin_y', 'locked', 'hidden', 'reference', 'flip', 'props'];
 
     public const BOXES = ['bounds', 'ink', 'painted'];
+
+    /** what a painting was written from, with rows that have just been derived: it need not be read again for an answer */
+    public const DRAWN = 'drawn';
 
     public static function toCore(stdClass $row): Item
     {
@@ -52,6 +56,7 @@ final class ItemRows
         $kinds = Kinds::all();
         $noOrigin = new Point(0.0, 0.0);
         // Many items look alike, and what is written alike is read once.
+        $holds = array_map(static fn (Kind $kind): bool => $kind instanceof HoldsItems, $kinds);
         $fields = $items = [];
         while ($row = $rows->fetch(PDO::FETCH_NUM)) {
             [$id, $parent, $rank, $kind, $name, $x, $y, $w, $h, $angle, $originX, $originY, $locked, $hidden, $reference, $flip, $json] = $row;
@@ -66,7 +71,7 @@ final class ItemRows
                 (bool) $locked,
                 (bool) $hidden,
                 $fields[$kind][$json] ??= $kinds[$kind]->fields()->read(json_decode($json, true, flags: JSON_THROW_ON_ERROR)),
-                $kinds[$kind] instanceof HoldsItems ? new Point((float) $originX, (float) $originY) : $noOrigin,
+                $holds[$kind] ? new Point((float) $originX, (float) $originY) : $noOrigin,
                 (bool) $reference,
                 $flip === 'none' ? Flip::None : Flip::from($flip),
             );
@@ -153,7 +158,7 @@ final class ItemRows
     /** @return array<string, mixed> the derived columns of a row; the painting only where the row has it */
     public static function derivedOf(stdClass $row): array
     {
-        return array_diff_key((array) $row, array_flip(self::BASE));
+        return array_diff_key((array) $row, array_flip([...self::BASE, self::DRAWN]));
     }
 
     /** @return list<string> the columns that an answer is made of */
@@ -170,7 +175,7 @@ final class ItemRows
     }
 
     /**
-     * An item as the API gives it. The fields of its kind stand by themselves.
+     * An item as the API gives it. The fields of its kind stand by themselves; what it paints is left out where that is its ink.
      *
      * @return array<string, mixed>
      */
@@ -186,7 +191,6 @@ final class ItemRows
             'angle' => $row->angle,
             'bounds' => ['x' => $row->bounds_x, 'y' => $row->bounds_y, 'w' => $row->bounds_w, 'h' => $row->bounds_h],
             'ink' => ['x' => $row->ink_x, 'y' => $row->ink_y, 'w' => $row->ink_w, 'h' => $row->ink_h],
-            'painted' => ['x' => $row->painted_x, 'y' => $row->painted_y, 'w' => $row->painted_w, 'h' => $row->painted_h],
             'locked' => (bool) $row->locked,
             'hidden' => (bool) $row->hidden,
             'reference' => (bool) $row->reference,
@@ -196,8 +200,12 @@ final class ItemRows
         if (Kinds::named($row->kind) instanceof HoldsItems) {
             $answer['origin'] = ['x' => $row->origin_x, 'y' => $row->origin_y];
         }
+        $painted = ['x' => $row->painted_x, 'y' => $row->painted_y, 'w' => $row->painted_w, 'h' => $row->painted_h];
+        if ($painted !== $answer['ink']) {
+            $answer['painted'] = $painted;
+        }
         if (isset($row->painting)) {
-            $answer['painting'] = json_decode($row->painting, false, flags: JSON_THROW_ON_ERROR);
+            $answer['painting'] = (object) ($row->{self::DRAWN} ?? json_decode($row->painting, true, flags: JSON_THROW_ON_ERROR));
         }
 
         return $answer;

@@ -148,9 +148,9 @@ final readonly class Set implements Command, GoesOn, Repeatable
     private function look(Draft $draft, string $id, array $look): void
     {
         $was = $draft->item($id);
-        $item = Naming::following($was, $was->withFields($look));
+        $item = $was->withFields($look);
         $isOnlyPaint = array_filter($this->given(), static fn (Field $field): bool => $field->group !== FieldGroup::Look) === [];
-        $draft->put($isOnlyPaint ? $item : $item->fitted($draft->sheet()->wholePixels, $draft->fonts));
+        $draft->put($isOnlyPaint ? $item : Naming::following($was, $item)->fitted($draft->sheet()->wholePixels, $draft->fonts));
     }
 
     /** @return array<string, Field> those fields that were given */

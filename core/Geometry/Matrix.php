@@ -78,6 +78,9 @@ final readonly class Matrix
 
     public function apply(Point $point): Point
     {
+        if ($this->angle === 0.0 && ! $this->flipped) {
+            return new Point($point->x + $this->dx, $point->y + $this->dy);
+        }
         $turned = $this->applyToDistance($point);
 
         return new Point($turned->x + $this->dx, $turned->y + $this->dy);

@@ -23,10 +23,10 @@ final class Kinds
     {
         if (self::$all === null) {
             self::$all = [];
-            foreach (glob(__DIR__.'/*/*Kind.php') ?: [] as $path) {
-                $class = __NAMESPACE__.'\\'.basename(dirname($path)).'\\'.basename($path, '.php');
-                $kind = new $class;
-                if ($kind instanceof Kind) {
+            foreach (scandir(__DIR__) ?: [] as $folder) {
+                $class = __NAMESPACE__."\\$folder\\{$folder}Kind";
+                if (is_file(__DIR__."/$folder/{$folder}Kind.php") && is_a($class, Kind::class, true)) {
+                    $kind = new $class;
                     self::$all[$kind->name()] = $kind;
                 }
             }

@@ -91,7 +91,9 @@ final readonly class Boxes
     /** Whether it is a group that shows nothing at all: such a group is left out of arranging. */
     public function showsNothing(string $id): bool
     {
-        return $this->shownIn($this->tree->item($id), Matrix::identity()) === null;
+        $item = $this->tree->item($id);
+
+        return $item->isFramedByItems() && $this->shownIn($item, Matrix::identity()) === null;
     }
 
     /** Whether the item, with its groups, stands at a multiple of 90 degrees. */

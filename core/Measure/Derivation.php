@@ -31,12 +31,12 @@ final readonly class Derivation
         $branch = new TreeBranch($this->tree, $item);
         $hash = Painters::hash($branch);
         $bounds = $this->boxes->bounds($id);
-        $ink = $this->boxes->ink($id);
+        // Ink plus shadows; no kind has shadows yet.
         $painted = $this->boxes->painted($id);
 
         return new Derived(
             $bounds,
-            $ink,
+            $painted ?? $bounds,
             $painted ?? $bounds,
             $painted !== null,
             $hash,

@@ -157,9 +157,10 @@ final class Draft
     public function change(): Change
     {
         $belongings = array_map(static fn (Collection $of): array => $of->changes(), $this->belongings);
+        $touched = $this->tree->touched();
 
         return new Change(
-            Change::between($this->itemsBefore, $this->tree->all()),
+            Change::between(array_intersect_key($this->itemsBefore, $touched), array_intersect_key($this->tree->all(), $touched)),
             Equality::of($this->sheetBefore, $this->sheet) ? null : [$this->sheetBefore, $this->sheet],
             array_filter($belongings, static fn (array $changes): bool => $changes !== []),
         );

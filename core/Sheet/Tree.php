@@ -29,6 +29,9 @@ final class Tree
     /** @var array<string, Matrix> */
     private array $matrices = [];
 
+    /** @var array<string, true> ids of items that were put or removed since it was made: only these can be others than they were */
+    private array $touched = [];
+
     /** @param  iterable<Item>  $items */
     public function __construct(iterable $items = [])
     {
@@ -54,8 +57,15 @@ final class Tree
         return $this->items[$id] ?? throw UnknownItem::named($id);
     }
 
+    /** @return array<string, true> ids of what was put or removed since it was made, as keys */
+    public function touched(): array
+    {
+        return $this->touched;
+    }
+
     public function put(Item $item): void
     {
+        $this->touched[$item->id] = true;
         $before = $this->items[$item->id] ?? null;
         $this->items[$item->id] = $item;
         if ($this->children !== null && ($before === null || $before->parent !== $item->parent || $before->rank !== $item->rank)) {
@@ -72,6 +82,7 @@ final class Tree
 
     public function remove(string $id): void
     {
+        $this->touched[$id] = true;
         $parent = $this->items[$id]->parent ?? '';
         unset($this->items[$id], $this->children[$parent][$id], $this->sorted[$parent]);
     }

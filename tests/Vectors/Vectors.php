@@ -144,7 +144,7 @@ final class Vectors
     {
         return [
             'id' => $item->id, 'kind' => $item->kind->name(), 'name' => $item->name, 'parent' => $item->parent, 'order' => $item->rank, 'frame' => $item->frame->toArray(), 'angle' => $item->angle,
-            'bounds' => $bounds->toArray(), 'ink' => $ink->toArray(), 'painted' => $ink->toArray(), 'locked' => $item->locked, 'hidden' => $item->hidden, 'reference' => $item->reference,
+            'bounds' => $bounds->toArray(), 'ink' => $ink->toArray(), 'locked' => $item->locked, 'hidden' => $item->hidden, 'reference' => $item->reference,
             'flip' => $item->flip->value, 'fields' => ['opacity' => $item->number('opacity')], 'painting' => (object) array_intersect_key($painting->toArray(), ['hit' => true]),
             ...($item->holdsItems() ? ['origin' => ['x' => $item->origin->x, 'y' => $item->origin->y]] : []),
         ];

@@ -23,7 +23,7 @@ final class BoxPainter extends Painter
     {
         $item = $branch->item();
         $radius = $this->radius($item);
-        [$w, $h, $r] = array_map(Length::text(...), [$item->frame->w, $item->frame->h, $radius]);
+        [$w, $h, $r] = [Length::text($item->frame->w), Length::text($item->frame->h), Length::text($radius)];
         $rect = new Element('rect', ['width' => $w, 'height' => $h] + ($radius > 0 ? ['rx' => $r] : []) + Look::attributes($item));
         $path = $radius > 0
             ? sprintf('M%1$s 0H%2$sA%1$s %1$s 0 0 1 %3$s %1$sV%4$sA%1$s %1$s 0 0 1 %2$s %5$sH%1$sA%1$s %1$s 0 0 1 0 %4$sV%1$sA%1$s %1$s 0 0 1 %1$s 0Z', $r, Length::text($item->frame->w - $radius), $w, Length::text($item->frame->h - $radius), $h)

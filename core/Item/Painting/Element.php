@@ -29,9 +29,15 @@ final readonly class Element
     /** @return list<mixed> as it is stored and sent: name, attributes, and what is in it if there is anything */
     public function toArray(): array
     {
-        $inside = array_map(static fn (self|Letters|string $one): mixed => is_string($one) ? $one : $one->toArray(), $this->inside);
+        if ($this->inside === []) {
+            return [$this->name, $this->attributes];
+        }
+        $inside = [];
+        foreach ($this->inside as $one) {
+            $inside[] = is_string($one) ? $one : $one->toArray();
+        }
 
-        return $inside === [] ? [$this->name, $this->attributes] : [$this->name, $this->attributes, $inside];
+        return [$this->name, $this->attributes, $inside];
     }
 
     /** @param  mixed  $stored  as toArray() gave it */

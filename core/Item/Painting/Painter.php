@@ -19,10 +19,4 @@ abstract class Painter
      * @return Rect|null null where nothing is painted
      */
     abstract public function ink(Branch $branch, Matrix $toSpace): ?Rect;
-
-    /** The same with shadows: what is looked at when it is asked whether anything of it can be seen. */
-    public function painted(Branch $branch, Matrix $toSpace): ?Rect
-    {
-        return $this->ink($branch, $toSpace);
-    }
 }

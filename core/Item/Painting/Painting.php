@@ -28,17 +28,14 @@ final readonly class Painting
     /** @return array<string, mixed> as it is stored and sent: what there is of it */
     public function toArray(): array
     {
-        return array_filter(['defs' => self::written($this->defs), 'body' => self::written($this->body), 'over' => self::written($this->over)])
-            + ($this->hit === null ? [] : ['hit' => $this->hit->toArray()]);
-    }
+        $written = [];
+        foreach (['defs' => $this->defs, 'body' => $this->body, 'over' => $this->over] as $part => $elements) {
+            foreach ($elements as $one) {
+                $written[$part][] = $one->toArray();
+            }
+        }
 
-    /**
-     * @param  list<Element|Letters>  $elements
-     * @return list<array<mixed>>
-     */
-    private static function written(array $elements): array
-    {
-        return array_map(static fn (Element|Letters $one): array => $one->toArray(), $elements);
+        return $this->hit === null ? $written : [...$written, 'hit' => $this->hit->toArray()];
     }
 
     /** @param  array<mixed>  $stored  as toArray() gave it; where it is hit is of no more use then */

@@ -81,7 +81,7 @@ final class TextPainter extends Painter implements WritesWords
             return null;
         }
         $origin = $toSpace->apply(new Point(0.0, 0.0));
-        $key = json_encode([$item->fields, $item->frame->w, $toSpace->angle, $toSpace->flipped], JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE);
+        $key = implode("\0", [$item->frame->w, $toSpace->angle, $toSpace->flipped, ...array_filter($item->fields, is_scalar(...))]);
         if (! array_key_exists($key, $this->boxes)) {
             $this->boxes[$key] = $this->box($item, $toSpace->unmoved());
         }

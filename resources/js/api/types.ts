@@ -56,8 +56,8 @@ export interface Item {
     angle: number;
     bounds: Box;
     ink: Box;
-    /** what it paints, shadows too: what is looked at when it is asked whether it can be seen */
-    painted: Box;
+    /** what it paints, shadows too, where that is not its ink: what is looked at when it is asked whether it can be seen */
+    painted?: Box;
     locked: boolean;
     hidden: boolean;
     /** lies there to be compared with: locked, dimmed, never measured or exported */

@@ -54,7 +54,7 @@ function isNear(item: Item, point: Point, reach: number): boolean {
         point.x <= box.x + box.w + reach &&
         point.y >= box.y - reach &&
         point.y <= box.y + box.h + reach;
-    return inside(item.bounds) || inside(item.painted);
+    return inside(item.bounds) || inside(item.painted ?? item.ink);
 }
 
 /**

@@ -25,7 +25,12 @@ function shiftBoxes(map: Map<string, Item>, tree: Tree, id: string, dx: number, 
     const item = map.get(id);
     if (!item) return;
     const shift = (box: Item['bounds']) => ({ ...box, x: rounded(box.x + dx), y: rounded(box.y + dy) });
-    map.set(id, { ...item, bounds: shift(item.bounds), ink: shift(item.ink), painted: shift(item.painted) });
+    map.set(id, {
+        ...item,
+        bounds: shift(item.bounds),
+        ink: shift(item.ink),
+        painted: item.painted && shift(item.painted),
+    });
     tree.children(id).forEach((child) => shiftBoxes(map, tree, child.id, dx, dy));
 }
 

@@ -21,7 +21,6 @@ export function asItem(slice: Slice): Item {
         ink: box,
         locked: false,
         hidden: false,
-        painted: box,
         reference: false,
         flip: 'none',
         fields: {},

@@ -60,7 +60,7 @@ final class Crate implements Closed, HoldsItems, Kind, PaintedWithItems
                 return new Painting([Element::box(new Rect(0.0, 0.0, $item->frame->w, $item->frame->h), Look::attributes($item))], new Hit('M0 0H1', true), $held);
             }
 
-            public function ink(Branch $branch, Matrix $toSpace): ?Rect
+            public function ink(Branch $branch, Matrix $toSpace): Rect
             {
                 return $toSpace->bounds(new Rect(0.0, 0.0, $branch->item()->frame->w, $branch->item()->frame->h));
             }

@@ -55,7 +55,7 @@ export class Painting {
         let next = into.firstChild;
         const groups: [string, SVGGElement][] = [];
         for (const item of tree.children(parent)) {
-            if (item.hidden || !(meets(item.painted, view) || this.lifted.has(item.id))) continue;
+            if (item.hidden || !(meets(item.painted ?? item.ink, view) || this.lifted.has(item.id))) continue;
             seen.add(item.id);
             const { node, held } = this.painting(item);
             if (this.lifted.has(item.id)) {
