@@ -12,6 +12,33 @@ final class HandingOverTest extends BrowserTestCase
 {
     protected const DEMO = false;
 
+    public function test_a_polygon_is_drawn_made_a_star_and_hit_by_its_outline(): void
+    {
+        $browser = $this->browser;
+        ['sheet' => $sheet] = $this->openEmpty();
+        $browser->press('Polygon');
+        $browser->drag(100, 100, 340, 340);
+        $browser->waitForStatus('Drew "Polygon"');
+        $browser->press('Look');
+        $browser->fill('[aria-label=sides]', '2.5');
+        self::assertSame('true', $browser->see('[aria-label=sides]')->getAttribute('aria-invalid'));
+        $browser->fill('[aria-label=sides]', '4');
+        $browser->waitForStatus('Set sides of "Polygon" to 4');
+        $browser->press('star');
+        $browser->waitForStatus('Set star of "Polygon"');
+        $browser->fill('[aria-label="inner radius of the star"]', '30');
+        $browser->waitForStatus('Set star of "Polygon" to 0.3');
+        self::assertEquals(['sides' => 4, 'star' => 0.3], array_intersect_key($this->items($sheet)[0]['fields'], ['sides' => 1, 'star' => 1]));
+        $none = static fn (): bool => $browser->run('return document.querySelectorAll("[data-row][aria-selected=true]").length') === 0;
+        $browser->clickSheet(500, 500);
+        Waiting::until($none, 'nothing to be selected');
+        // Between two tips there is nothing of it; in the middle there is.
+        $browser->clickSheet(130, 130);
+        self::assertTrue($none());
+        $browser->clickSheet(220, 220);
+        $this->waitForSelected('Polygon');
+    }
+
     public function test_looks_are_set_for_all_that_is_selected(): void
     {
         $browser = $this->browser;

@@ -144,6 +144,13 @@ final class KeptRulesTest extends TestCase
         self::assertTrue($scene->run('align', ['a', 'b'], ['edge' => 'centre', 'to' => 'selection', 'by' => 'upright'])->change->isEmpty());
     }
 
+    public function test_a_block_with_something_turned_in_it_is_centred_once(): void
+    {
+        $scene = Scene::of(1280, 800, Unit::Mm)->put('a', 12, 129, 83, 33.047, ['kind' => 'text', 'angle' => -90, 'text' => 'Harbour light', 'grow' => 'none'])->put('b', 616.938, 655.236, 110, 148, ['kind' => 'round']);
+        $scene->run('align', ['a', 'b'], ['edge' => 'centre', 'to' => 'sheet', 'as' => 'one']);
+        self::assertTrue($scene->run('align', ['a', 'b'], ['edge' => 'centre', 'to' => 'sheet', 'as' => 'one'])->change->isEmpty());
+    }
+
     public function test_arranged_twice_is_arranged_once(): void
     {
         $tried = 0;
