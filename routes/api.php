@@ -9,6 +9,7 @@ use App\Http\Controllers\EvaluateController;
 use App\Http\Controllers\ExportController;
 use App\Http\Controllers\FontController;
 use App\Http\Controllers\HistoryController;
+use App\Http\Controllers\IntentController;
 use App\Http\Controllers\KindController;
 use App\Http\Controllers\MeasureController;
 use App\Http\Controllers\MeasuredController;
@@ -38,6 +39,7 @@ Route::post('sheets/{sheet}/evaluate', [EvaluateController::class, 'onSheet']);
 
 Route::post('sheets/{sheet}/surroundings', [MeasureController::class, 'surroundings']);
 Route::match(['get', 'post'], 'sheets/{sheet}/gaps', [MeasureController::class, 'gaps']);
+Route::post('sheets/{sheet}/intent', [IntentController::class, 'read']);
 Route::get('sheets/{sheet}/distance', [MeasureController::class, 'distance']);
 Route::post('sheets/{sheet}/snap', [SnapController::class, 'candidates']);
 

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
+use AllSquare\Core\Geometry\Angle;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Item\By;
 use AllSquare\Core\Item\Kind;
 use AllSquare\Core\Item\Kinds;
+use AllSquare\Core\Item\Traits\FollowsItsWords;
 use AllSquare\Core\Item\Traits\FramedByItems;
 use AllSquare\Core\Item\Traits\HasBaseline;
 use AllSquare\Core\Item\Traits\NoGround;
@@ -28,8 +30,8 @@ final readonly class PlanLoader
     {
     }
 
-    /** @param  bool  $baselines  whether the first lines of letters are wanted too */
-    public function plan(string $sheet, By $by, bool $baselines = false): Plan
+    /** @param  bool  $letters  whether it is wanted too how letters stand, what is turned and what is locked */
+    public function plan(string $sheet, By $by, bool $letters = false): Plan
     {
         if ($by === By::Upright) {
             // Upright frames are not kept with the items.
@@ -40,7 +42,7 @@ final readonly class PlanLoader
         }
         $box = $by === By::Ink ? 'ink' : 'bounds';
         $statement = DB::connection()->getPdo()->prepare(
-            "SELECT id, parent_id, kind, {$box}_x, {$box}_y, {$box}_w, {$box}_h".($baselines ? ", angle, bounds_y, CASE WHEN flip IN ('none', 'across') AND kind IN ('".implode("', '", self::withBaseline())."') THEN props END" : '').'
+            "SELECT id, parent_id, kind, {$box}_x, {$box}_y, {$box}_w, {$box}_h".($letters ? ", angle, bounds_y, locked, flip, CASE WHEN flip IN ('none', 'across') AND kind IN ('".implode("', '", self::withBaseline())."') THEN props END" : '').'
             FROM items WHERE sheet_id = ? AND hidden = 0 AND reference = 0 ORDER BY parent_id, rank, id',
         );
         $statement->execute([$sheet]);
@@ -49,7 +51,7 @@ final readonly class PlanLoader
             $children[$row[1] ?? ''][] = $row;
         }
         $seen = [];
-        $this->walk($children, '', 0.0, $seen);
+        $this->walk($children, '', 0.0, false, $seen);
 
         return Plan::ofSeen($seen);
     }
@@ -57,34 +59,39 @@ final readonly class PlanLoader
     /**
      * @param  array<string, list<list<mixed>>>  $children  rows by parent
      * @param  list<Placed>  $seen  those found so far, which what is in the parent is added to
-     * @return bool whether it shows anything
+     * @return array{bool, bool} whether it shows anything, and whether something in it stands otherwise than by quarters
      */
-    private function walk(array $children, string $parent, float $turned, array &$seen): bool
+    private function walk(array $children, string $parent, float $turned, bool $isLocked, array &$seen): array
     {
         $before = count($seen);
         $kinds = Kinds::all();
+        $someTurned = false;
         foreach ($children[$parent] ?? [] as $row) {
             [$id, $in, $kind, $x, $y, $w, $h] = $row;
-            $angle = $row[7] ?? 0.0;
-            $box = new Rect((float) $x, (float) $y, (float) $w, (float) $h);
+            $angle = $turned + ($row[7] ?? 0.0);
+            $locked = $isLocked || ($row[9] ?? 0) === 1;
             $is = $kinds[$kind];
-            $baseline = isset($row[9]) && fmod($turned + $angle, 360.0) === 0.0 ? $row[8] + $this->baseline($is, $row[9]) : null;
+            $box = new Rect((float) $x, (float) $y, (float) $w, (float) $h);
+            $fields = isset($row[11]) && fmod($angle, 360.0) === 0.0 ? json_decode($row[11], true, flags: JSON_THROW_ON_ERROR) : null;
+            $baseline = $fields !== null && $is instanceof HasBaseline ? $row[8] + $is->baseline($fields, $this->fonts) : null;
+            $edge = $fields !== null && $is instanceof FollowsItsWords ? $is->standsBy($fields) : null;
             $place = count($seen);
-            $seen[] = new Placed($id, $in, $box, ! $is instanceof NoGround, $baseline);
+            $isTurned = ! Angle::isQuarter($angle);
+            $seen[] = $one = new Placed($id, $in, $box, ! $is instanceof NoGround, $baseline, $edge !== null && $row[10] === 'across' ? 1.0 - $edge : $edge, $locked, $isTurned, $turned !== 0.0);
+            $someTurned = $someTurned || $isTurned;
             if (! isset($children[$id]) && ! $is instanceof FramedByItems) {
                 continue;
             }
-            if (! $this->walk($children, $id, $turned + $angle, $seen) && $is instanceof FramedByItems) {
+            [$showsItems, $holdsTurned] = $this->walk($children, $id, $angle, $locked, $seen);
+            if (! $showsItems && $is instanceof FramedByItems) {
                 array_splice($seen, $place);
+            } elseif ($holdsTurned) {
+                array_splice($seen, $place, 1, [$one->inexact()]);
+                $someTurned = true;
             }
         }
 
-        return count($seen) > $before;
-    }
-
-    private function baseline(Kind $kind, string $fields): ?float
-    {
-        return $kind instanceof HasBaseline ? $kind->baseline(json_decode($fields, true, flags: JSON_THROW_ON_ERROR), $this->fonts) : null;
+        return [count($seen) > $before, $someTurned];
     }
 
     /** @return list<string> the kinds with lines of letters */

@@ -49,7 +49,7 @@ final readonly class SheetLoader
             $this->ids,
             $needs->scope === Scope::Order ? $this->rows($sheet->id)->count() : 0,
             $unit,
-            $needs->plan === null ? null : (new PlanLoader($this->fonts, $this))->plan($sheet->id, $needs->plan, baselines: true),
+            $needs->plan === null ? null : (new PlanLoader($this->fonts, $this))->plan($sheet->id, $needs->plan, letters: true),
         );
     }
 

@@ -5,7 +5,13 @@ declare(strict_types=1);
 namespace AllSquare\Core\Command;
 
 use AllSquare\Core\Arrange\GapMender;
+use AllSquare\Core\Arrange\Mover;
 use AllSquare\Core\Geometry\Spoken;
+use AllSquare\Core\Intent\Intent;
+use AllSquare\Core\Intent\Meant;
+use AllSquare\Core\Intent\OddGaps;
+use AllSquare\Core\Intent\PutRight;
+use AllSquare\Core\Intent\Wish;
 use AllSquare\Core\Item\By;
 use AllSquare\Core\Measure\EdgeGap;
 use AllSquare\Core\Measure\Gap;
@@ -20,11 +26,12 @@ use AllSquare\Core\Running\Report;
 use AllSquare\Core\Running\Scope;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\Figures;
+use AllSquare\Core\Sheet\Guide;
 
 /**
- * Brings gaps and insets to what is expected of them, or to a given size (RULES 6): those that are named, else all odd
- * ones of the items named, else of the sheet. Of a gap, what comes after it moves, with the rest of its row and with
- * all that lies on these; an inset is brought by sizing.
+ * Brings gaps and insets to what is expected of them (RULES 6 and 14), or to a given size: those that are named, else all odd
+ * ones of the items named, else of the sheet. To what is expected, what is off moves back to its place. To another size,
+ * what comes after a gap moves, with the rest of its row and with all that lies on these; an inset is brought by sizing.
  *
  * @phpstan-type Wanted array{of: Gap|EdgeGap, to: float}
  */
@@ -49,21 +56,23 @@ final readonly class MendGaps implements Command
 
     public function needs(): Needs
     {
-        return new Needs(Scope::Whole);
+        return new Needs(Scope::Whole, sorts: [Guide::class]);
     }
 
     public function run(Draft $draft, array $items): Report
     {
         $plan = Planning::before($draft, $this->by);
-        $ledger = Ledger::of($plan, $draft->sheet()->box(), $draft->sheet()->ppi);
+        $meant = (new Intent($draft->sheet(), $plan, $draft->of(Guide::class)->all(), Wish::of($draft->sheet(), by: $this->by)))->ofSheet();
+        $ledger = OddGaps::in(Ledger::of($plan, $draft->sheet()->box()), $meant);
         $wanted = $this->named === null ? self::odd($items === [] ? $ledger : $ledger->among($items)) : array_map(fn (array $one): array => $this->find($draft, $ledger, $one), $this->named);
         if ($wanted === []) {
             return new Report('No gap is odd', $items);
         }
+        $moved = $this->putRight($draft, $meant, array_column(array_filter($wanted, static fn (array $one): bool => $one['to'] === $one['of']->expected), 'of'));
         $mender = new GapMender($draft, $plan, $ledger, $this->by);
         $done = $left = [];
         foreach ($wanted as $one) {
-            $why = $one['of'] instanceof Gap ? $mender->gap($one['of'], $one['to']) : $mender->inset($one['of'], $one['to']);
+            $why = $one['to'] === $one['of']->expected ? null : ($one['of'] instanceof Gap ? $mender->gap($one['of'], $one['to']) : $mender->inset($one['of'], $one['to']));
             if ($why === null) {
                 $done[] = $one;
             } else {
@@ -74,7 +83,29 @@ final readonly class MendGaps implements Command
             throw Refusal::because($left[0]['why'], 'gaps');
         }
 
-        return new Report(self::summary($done).($left === [] ? '' : '; '.count($left).' stayed'), $items, ['moved' => Moves::of($draft, $mender->moved())->listed()] + ($left === [] ? [] : ['left_out' => $left]));
+        return new Report(self::summary($done).($left === [] ? '' : '; '.count($left).' stayed'), $items, ['moved' => Moves::of($draft, [...$moved, ...$mender->moved()])->listed()] + ($left === [] ? [] : ['left_out' => $left]));
+    }
+
+    /**
+     * Brings what is off back to its place: what stands on either side of odd gaps, with what goes along.
+     *
+     * @param  list<Gap|EdgeGap>  $odd
+     * @param  list<Meant>  $meant
+     * @return list<string> ids of what was moved
+     */
+    private function putRight(Draft $draft, array $meant, array $odd): array
+    {
+        $ends = [];
+        foreach ($odd as $one) {
+            $ends += $one instanceof Gap ? [$one->a => true, $one->b => true] : [$one->item => true, (string) $one->ground => true];
+        }
+        $put = new PutRight($draft, new Mover($draft, $this->by));
+        $moved = [];
+        foreach ($meant as $level) {
+            $moved += $put->put($level, $level->along($ends));
+        }
+
+        return array_map(strval(...), array_keys($moved));
     }
 
     /** @return list<Wanted> */

@@ -5,8 +5,16 @@ declare(strict_types=1);
 namespace AllSquare\Core\Command;
 
 use AllSquare\Core\Arrange\Mover;
-use AllSquare\Core\Arrange\Squaring;
 use AllSquare\Core\Geometry\Axis;
+use AllSquare\Core\Intent\Intent;
+use AllSquare\Core\Intent\Meant;
+use AllSquare\Core\Intent\Pattern;
+use AllSquare\Core\Intent\PutRight;
+use AllSquare\Core\Intent\Telling;
+use AllSquare\Core\Intent\Wish;
+use AllSquare\Core\Item\By;
+use AllSquare\Core\Measure\Baseline;
+use AllSquare\Core\Measure\Planning;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Running\Command;
 use AllSquare\Core\Running\Moves;
@@ -19,53 +27,89 @@ use AllSquare\Core\Running\Traits\ArrangesBoxes;
 use AllSquare\Core\Running\Traits\Repeatable;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\Figures;
+use AllSquare\Core\Sheet\Guide;
 use AllSquare\Core\Sheet\Words;
 
-/** Finds the rows and columns that were meant, and makes them exact (RULES 7). */
+/** Reads the layout that was meant, and makes it exact (RULES 14). */
 final readonly class SquareUp implements ArrangesBoxes, Command, Repeatable
 {
+    private const ROUNDS = 4;
+
     public static function name(): string
     {
         return 'square-up';
     }
 
-    private function __construct(private float|string|null $gap, private bool $keepExtent)
+    private function __construct(private float|string|null $tolerance, private bool $sizes, private float|string|null $gap, private bool $keepsExtent)
     {
     }
 
     public static function from(Params $params): self
     {
-        return new self($params->length('gap'), $params->word('extent') === 'keep');
+        return new self($params->length('tolerance'), $params->flag('sizes'), $params->length('gap'), $params->word('extent') === 'keep');
     }
 
     public function needs(): Needs
     {
-        return new Needs(Scope::Order);
+        return new Needs(Scope::Order, sorts: [Guide::class]);
     }
 
     public function run(Draft $draft, array $items): Report
     {
+        $figures = new Figures($draft);
+        $wish = Wish::of($draft->sheet(), $this->tolerance === null ? null : $figures->read($this->tolerance, Axis::X, 'tolerance'), $this->sizes);
         $selected = Selected::movable($draft, $items);
         $mover = new Mover($draft);
-        $ids = array_values(array_filter($selected->free, static fn (string $id): bool => ! $mover->boxes->showsNothing($id)));
-        if (count($ids) < 2) {
-            throw Refusal::because('Squaring up needs two items at least that can move.', 'items');
+        $gap = $this->gap === null ? null : $figures->read($this->gap, Axis::X, 'gap');
+        $isMoved = [];
+        // Gaps that were asked for may bring other things next to each other.
+        for ($round = 0; $round <= self::ROUNDS; $round++) {
+            $levels = $this->levels($draft, $mover, $selected->ids, $wish, $gap);
+            $moved = array_merge(...array_map((new PutRight($draft, $mover))->put(...), $levels));
+            $isMoved += $moved;
+            if ($moved === [] || ($gap === null && ! $this->keepsExtent)) {
+                return $this->report($draft, $selected, $levels, array_map(strval(...), array_keys($isMoved)));
+            }
         }
-        $gap = $this->gap === null ? null : (new Figures($draft))->read($this->gap, Axis::X, 'gap');
-        $done = (new Squaring($mover, array_flip($draft->tree->inOrder()), $gap, $this->keepExtent))->run($ids);
-        $moves = Moves::of($draft, $ids);
-        $gaps = array_filter([
-            $done->across === [] ? '' : Words::figures($done->across).' across',
-            $done->down === [] ? '' : Words::figures($done->down).' down',
-        ]);
-        $summary = sprintf('Squared up %s: %s%s, %s', Words::of($draft, $ids), $done->words(), $gaps === [] ? '' : ', gaps '.implode(' and ', $gaps), $moves->said());
+        throw Refusal::because('No rows and columns could be found that these would rest in. Square up fewer of them at a time.', 'items');
+    }
+
+    /**
+     * @param  list<string>  $ids
+     * @return non-empty-list<Meant>
+     */
+    private function levels(Draft $draft, Mover $mover, array $ids, Wish $wish, ?float $gap): array
+    {
+        $plan = Planning::of($draft->tree, $mover->boxes, By::Frame, new Baseline($draft->tree, $mover->boxes, $draft->fonts));
+        $levels = (new Intent($draft->sheet(), $plan, $draft->of(Guide::class)->all(), $wish))->ofItems($ids);
+        $last = array_pop($levels) ?? throw Refusal::because('Squaring up needs two items at least that can be seen, or a group with two items in it.', 'items');
+
+        return [...$levels, match (true) {
+            $gap !== null => $last->withGaps($gap),
+            $this->keepsExtent => $last->keepingExtent($wish->whole),
+            default => $last,
+        }];
+    }
+
+    /**
+     * @param  non-empty-list<Meant>  $levels
+     * @param  list<string>  $moved
+     */
+    private function report(Draft $draft, Selected $selected, array $levels, array $moved): Report
+    {
+        $patterns = array_map(static fn (Meant $level): Pattern => $level->pattern, $levels);
+        $moves = Moves::of($draft, $moved);
+        $last = end($patterns);
+        $summary = sprintf('Squared up %s: %s; %s', Words::of($draft, $selected->ids), Telling::of($patterns), $moves->said());
+        if ($last->alone !== []) {
+            $summary .= '; '.Words::list($draft, $last->alone).(count($last->alone) === 1 ? ' fits nothing' : ' fit nothing');
+        }
 
         return new Report($summary.$selected->note(), $selected->ids, [
             'moved' => $moves->listed(),
-            'rows' => $done->rows,
-            'columns' => $done->columns,
-            'gaps_across' => $done->across,
-            'gaps_down' => $done->down,
+            'lines' => array_merge(...array_map(static fn (Pattern $pattern): array => $pattern->lines, $patterns)),
+            'distances' => array_merge(...array_map(static fn (Pattern $pattern): array => $pattern->distances, $patterns)),
+            'alone' => $last->alone,
             'largest' => $moves->largest(),
         ] + $selected->leftOut());
     }

@@ -54,7 +54,7 @@ final readonly class MeasuredSheet
         foreach ($placed as $i => $one) {
             $parts[$one->id] = self::part($tree, $i + 1, $one);
         }
-        $whole = Ledger::of($plan, $sheet->box(), $sheet->ppi);
+        $whole = Ledger::of($plan, $sheet->box());
         $ledger = $whole->among(array_map(strval(...), array_keys($parts)));
         // Of one thing alone, what lies next to it.
         $gaps = count($parts) === 1

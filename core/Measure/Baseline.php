@@ -7,6 +7,7 @@ namespace AllSquare\Core\Measure;
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Item\Item;
+use AllSquare\Core\Item\Traits\FollowsItsWords;
 use AllSquare\Core\Item\Traits\HasBaseline;
 use AllSquare\Core\Sheet\Tree;
 use AllSquare\Core\Text\FontLibrary;
@@ -37,6 +38,15 @@ final readonly class Baseline
         $item = $this->tree->item($id);
 
         return $item->holdsItems() ? null : $this->highest($item);
+    }
+
+    /** @return float|null the edge by which an upright text stands while its width follows its words: 0 the left one, 0.5 its centre, 1 the right one */
+    public function standsBy(string $id): ?float
+    {
+        $item = $this->tree->item($id);
+        $edge = $item->kind instanceof FollowsItsWords && ! $item->flip->isDown() && Length::same(fmod($this->tree->totalAngle($id), 360.0), 0.0) ? $item->kind->standsBy($item->fields) : null;
+
+        return $edge !== null && $item->flip->isAcross() ? 1.0 - $edge : $edge;
     }
 
     /** @return float|null px of the sheet */

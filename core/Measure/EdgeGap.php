@@ -20,4 +20,9 @@ final readonly class EdgeGap
     {
         $this->odd = $expected !== null;
     }
+
+    public function expecting(float $expected): self
+    {
+        return new self($this->item, $this->ground, $this->side, $this->size, $expected);
+    }
 }

@@ -23,7 +23,7 @@ final readonly class Ledger
     }
 
     /** @param  Rect  $sheet  what lies on nothing else lies on it, as far as it meets it */
-    public static function of(Plan $plan, Rect $sheet, float $ppi): self
+    public static function of(Plan $plan, Rect $sheet): self
     {
         $gaps = ['x' => [], 'y' => []];
         $grounds = new Grounds($plan);
@@ -42,9 +42,29 @@ final readonly class Ledger
                 }
             }
         }
-        $odd = new OddGaps($ppi);
 
-        return new self([...$odd->among(self::ordered($gaps['x'])), ...$odd->among(self::ordered($gaps['y']))], self::oddInsets($odd, $insets));
+        return new self([...self::ordered($gaps['x']), ...self::ordered($gaps['y'])], $insets);
+    }
+
+    /**
+     * The same with what is expected of those that are odd.
+     *
+     * @param  callable(Gap): (float|null)  $ofGap  px; null where it is not odd
+     * @param  callable(EdgeGap): (float|null)  $ofInset
+     */
+    public function expecting(callable $ofGap, callable $ofInset): self
+    {
+        $gaps = $insets = [];
+        foreach ($this->gaps as $gap) {
+            $expected = $ofGap($gap);
+            $gaps[] = $expected === null ? $gap : $gap->expecting($expected);
+        }
+        foreach ($this->insets as $inset) {
+            $expected = $ofInset($inset);
+            $insets[] = $expected === null ? $inset : $inset->expecting($expected);
+        }
+
+        return new self($gaps, $insets);
     }
 
     /**
@@ -153,24 +173,5 @@ final readonly class Ledger
         array_multisort($from, $low, $found, $gaps);
 
         return $gaps;
-    }
-
-    /**
-     * @param  list<EdgeGap>  $insets  those of one item together
-     * @return list<EdgeGap>
-     */
-    private static function oddInsets(OddGaps $odd, array $insets): array
-    {
-        $found = [];
-        $own = [];
-        foreach ($insets as $i => $inset) {
-            $own[] = $inset;
-            if (($insets[$i + 1]->item ?? null) !== $inset->item) {
-                array_push($found, ...$odd->amongInsets($own));
-                $own = [];
-            }
-        }
-
-        return $found;
     }
 }

@@ -14,14 +14,14 @@ use AllSquare\Core\Sheet\Tree;
 /** Makes plans of items. The application makes the same ones from the boxes that are stored. */
 final class Planning
 {
-    /** @param  Baseline|null  $baselines  where baselines are wanted too */
+    /** @param  Baseline|null  $baselines  where it is wanted too how letters stand */
     public static function of(Tree $tree, Boxes $boxes, By $by, ?Baseline $baselines = null): Plan
     {
         $seen = [];
         foreach ($tree->inOrder() as $id) {
             $item = $tree->item($id);
             if (! $tree->isHidden($id) && ! $tree->isReference($id) && ! $boxes->showsNothing($id)) {
-                $seen[] = new Placed($id, $item->parent, $boxes->box($id, $by), ! $item->kind instanceof NoGround, $baselines?->of($id));
+                $seen[] = new Placed($id, $item->parent, $boxes->box($id, $by), ! $item->kind instanceof NoGround, $baselines?->of($id), $baselines?->standsBy($id), $tree->isLocked($id), ! $boxes->standsUpright($id), $boxes->isInexact($id));
             }
         }
 

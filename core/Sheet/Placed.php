@@ -12,8 +12,33 @@ final readonly class Placed
     /**
      * @param  bool  $isGround  whether something can lie on it, which it never does on a plain group
      * @param  float|null  $baseline  the first line of letters that stand upright, px from the top of the sheet
+     * @param  float|null  $standsBy  the edge by which an upright text stands while its width follows its words: 0 leading, 0.5 centre, 1 trailing
+     * @param  bool  $locked  by itself or with what it lies in
+     * @param  bool  $isTurned  otherwise than by quarters
+     * @param  bool  $isInexact  whether something in it is, or it lies on axes that are not the sheet's
      */
-    public function __construct(public string $id, public ?string $parent, public Rect $box, public bool $isGround, public ?float $baseline = null)
+    public function __construct(
+        public string $id,
+        public ?string $parent,
+        public Rect $box,
+        public bool $isGround,
+        public ?float $baseline = null,
+        public ?float $standsBy = null,
+        public bool $locked = false,
+        public bool $isTurned = false,
+        public bool $isInexact = false,
+    ) {
+    }
+
+    /** The same with another box; its letters move along. */
+    public function in(Rect $box): self
     {
+        return new self($this->id, $this->parent, $box, $this->isGround, $this->baseline === null ? null : $this->baseline + $box->y - $this->box->y, $this->standsBy, $this->locked, $this->isTurned, $this->isInexact);
+    }
+
+    /** The same, known to hold something turned. */
+    public function inexact(): self
+    {
+        return new self($this->id, $this->parent, $this->box, $this->isGround, $this->baseline, $this->standsBy, $this->locked, $this->isTurned, true);
     }
 }

@@ -11,7 +11,6 @@ use AllSquare\Core\Measure\Boxes;
 use AllSquare\Core\Measure\Clearance;
 use AllSquare\Core\Measure\Clearances;
 use AllSquare\Core\Measure\Distance;
-use AllSquare\Core\Measure\Ledger;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Running\Needs;
 use AllSquare\Core\Running\Scope;
@@ -22,7 +21,7 @@ use AllSquare\Core\Text\FontLibrary;
 use App\Contract\Schemas;
 use App\Http\Body;
 use App\Models\Sheet;
-use App\Sheets\PlanLoader;
+use App\Sheets\IntentReader;
 use App\Sheets\SheetLoader;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -49,7 +48,7 @@ final readonly class MeasureController
     }
 
     /** Every gap of the sheet with how often each occurs; of a POST, those among the items named. */
-    public function gaps(Request $request, Sheet $sheet, PlanLoader $plans): JsonResponse
+    public function gaps(Request $request, Sheet $sheet, IntentReader $reader): JsonResponse
     {
         $items = null;
         $by = $request->query('by', 'frame');
@@ -57,8 +56,7 @@ final readonly class MeasureController
             $this->schemas->check($body = Body::of($request), 'gaps');
             [$items, $by] = [$body->items, $body->by ?? 'frame'];
         }
-        $core = $sheet->toCore();
-        $ledger = Ledger::of($plans->plan($sheet->id, self::by($by)), $core->box(), $core->ppi);
+        $ledger = $reader->ledger($sheet, self::by($by));
         $ledger = $items === null ? $ledger : $ledger->among($items);
 
         return new JsonResponse([

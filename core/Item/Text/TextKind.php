@@ -109,6 +109,15 @@ final class TextKind implements FollowsItsWords, HasBaseline, HasWords, Kind
         return $is->withFields(['grow' => $grow]);
     }
 
+    public function standsBy(array $fields): ?float
+    {
+        return $fields['grow'] === 'both' ? match ($fields['align']) {
+            'centre' => 0.5,
+            'end' => 1.0,
+            default => 0.0,
+        } : null;
+    }
+
     /** A frame of nothing would show nothing: then it follows the words. */
     public function drawn(Item $item, Rect $frame): Item
     {

@@ -25,6 +25,14 @@ interface FollowsItsWords
      */
     public function sized(Item $was, Item $is, bool $exact): Item;
 
+    /**
+     * The edge by which it stands while its width follows its words.
+     *
+     * @param  array<string, mixed>  $fields  of an item of this kind
+     * @return float|null 0 for the left one, 0.5 for the centre, 1 for the right one; null where the width is its own
+     */
+    public function standsBy(array $fields): ?float;
+
     /** A new item in the frame that was drawn for it, with what that says about how it grows; not fitted yet. */
     public function drawn(Item $item, Rect $frame): Item;
 }

@@ -52,7 +52,7 @@ final class KeptRulesTest extends TestCase
     public function test_a_group_is_no_ground_anywhere(): void
     {
         $scene = Scene::of(400, 300)->put('g', 0, 0, 0, 0, ['kind' => 'group'])->put('a', 0, 0, 20, 20, ['parent' => 'g'])->put('b', 380, 280, 20, 20, ['parent' => 'g'])->put('c', 100, 100, 50, 50)->fitted();
-        $ledger = Ledger::of(Planning::before($scene->draft(), By::Frame), $scene->sheet->box(), 96);
+        $ledger = Ledger::of(Planning::before($scene->draft(), By::Frame), $scene->sheet->box());
         $insets = array_values(array_filter($ledger->insets, static fn ($inset): bool => $inset->item === 'c'));
         self::assertSame([null], array_values(array_unique(array_map(static fn ($inset): ?string => $inset->ground, $insets))));
         $scene->run('set-clearance', ['c'], ['side' => 'left', 'value' => 60]);

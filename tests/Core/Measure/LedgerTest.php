@@ -4,14 +4,12 @@ declare(strict_types=1);
 
 namespace Tests\Core\Measure;
 
-use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Item\By;
 use AllSquare\Core\Measure\EdgeGap;
 use AllSquare\Core\Measure\Gap;
 use AllSquare\Core\Measure\Grounds;
 use AllSquare\Core\Measure\Ledger;
-use AllSquare\Core\Measure\OddGaps;
 use AllSquare\Core\Measure\Planning;
 use AllSquare\Core\Measure\Runs;
 use PHPUnit\Framework\TestCase;
@@ -73,53 +71,6 @@ final class LedgerTest extends TestCase
         self::assertSame([['axis' => 'x', 'size' => 24.0, 'count' => 2], ['axis' => 'x', 'size' => 24.5, 'count' => 1]], self::ledger($scene)->census());
     }
 
-    public function test_in_a_run_half_and_two_at_least_must_agree(): void
-    {
-        self::assertSame([null, 20.0, null], self::expected([20, 26, 20]));
-        self::assertSame([null, null], self::expected([20, 26]), 'two gaps are no run');
-        self::assertSame([null, null, null], self::expected([20, 26, 31]), 'none agree');
-        self::assertSame([null, 20.0, null], self::expected([20, 30, 20]), 'off by half of it');
-        self::assertSame([null, null, null], self::expected([20, 31, 20]), 'off by more than half of it');
-        self::assertSame([null, 20.0, null], self::expected([20, 20.001, 20]), 'a thousandth is odd');
-        self::assertSame([null, 20.0, null, 20.0], self::expected([20, 30, 20, 24]), 'half of four agree, and 30 is off by half of 20');
-    }
-
-    public function test_what_is_rare_near_what_is_frequent_is_odd_within_8_px_at_96_ppi(): void
-    {
-        // Three pairs of 40, and one that is off, in rows of their own: no run.
-        $rows = static function (float $off, float $ppi): ?float {
-            $scene = Scene::of(3000, 2000, ppi: $ppi);
-            foreach ([40, 40, 40, 40 + $off] as $i => $gap) {
-                $scene->put("a$i", 0, $i * 400, 50, 50)->put("b$i", 50 + $gap, $i * 400, 50, 50);
-            }
-            $ledger = self::ledger($scene);
-
-            return array_values(array_filter($ledger->gaps, static fn (Gap $gap): bool => $gap->a === 'a3' && $gap->b === 'b3'))[0]->expected;
-        };
-        self::assertSame(40.0, $rows(8, 96));
-        self::assertNull($rows(9, 96));
-        self::assertSame(40.0, $rows(14, 192), 'at twice the density 16 px; 35 % of 40 are 14');
-        self::assertNull($rows(15, 192));
-    }
-
-    public function test_of_what_is_equally_near_the_more_frequent_is_expected_then_the_smaller(): void
-    {
-        foreach ([[[20, 20, 20, 24, 24, 24, 24, 22], 24.0], [[24, 24, 24, 20, 20, 20, 22], 20.0], [[16, 16, 16, 24, 24, 24, 24, 19], 16.0], [[24, 24, 24, 32], 24.0], [[27, 27, 27, 20], 27.0]] as [$sizes, $expected]) {
-            $gaps = array_map(static fn (int $size, int $i): Gap => new Gap(Axis::X, "a$i", "b$i", (float) $size, 0.0, (float) $size, [0.0, 10.0]), $sizes, array_keys($sizes));
-            self::assertSame([...array_fill(0, count($sizes) - 1, null), $expected], array_map(static fn (Gap $gap): ?float => $gap->expected, (new OddGaps(96))->among($gaps)), implode(' ', $sizes));
-        }
-    }
-
-    public function test_of_four_insets_three_make_the_fourth_odd(): void
-    {
-        $odd = static fn (float $w): array => array_map(static fn (EdgeGap $inset): ?float => $inset->expected, array_values(array_filter(
-            self::ledger(Scene::of()->put('frame', 100, 100, 200, 200)->put('picture', 116, 116, $w, 168))->insets,
-            static fn (EdgeGap $inset): bool => $inset->item === 'picture' && $inset->side->value === 'right',
-        )));
-        self::assertSame([16.0], $odd(160));
-        self::assertSame([null], $odd(168), 'all four agree');
-    }
-
     public function test_a_chain_goes_on_with_the_nearest(): void
     {
         $scene = Scene::of()->put('a', 0, 0, 50, 100)->put('near', 60, 0, 50, 40)->put('far', 70, 60, 50, 40)->put('end', 140, 0, 50, 100);
@@ -164,24 +115,8 @@ final class LedgerTest extends TestCase
         ));
     }
 
-    /**
-     * @param  list<float|int>  $gaps  of a row
-     * @return list<float|null>
-     */
-    private static function expected(array $gaps): array
-    {
-        $scene = Scene::of(3000, 800)->put('b0', 0, 0, 50, 50);
-        $x = 50.0;
-        foreach ($gaps as $i => $gap) {
-            $scene->put('b'.($i + 1), $x += $gap, 0, 50, 50);
-            $x += 50;
-        }
-
-        return array_map(static fn (Gap $gap): ?float => $gap->expected, self::ledger($scene)->gaps);
-    }
-
     private static function ledger(Scene $scene): Ledger
     {
-        return Ledger::of(Planning::of($scene->draft()->tree, $scene->boxes(), By::Frame), new Rect(0.0, 0.0, $scene->sheet->width(), $scene->sheet->height()), $scene->sheet->ppi);
+        return Ledger::of(Planning::of($scene->draft()->tree, $scene->boxes(), By::Frame), new Rect(0.0, 0.0, $scene->sheet->width(), $scene->sheet->height()));
     }
 }

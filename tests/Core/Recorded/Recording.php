@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace Tests\Core\Recorded;
 
 use AllSquare\Core\Geometry\Length;
+use AllSquare\Core\Intent\Intent;
+use AllSquare\Core\Intent\OddGaps;
+use AllSquare\Core\Intent\Wish;
 use AllSquare\Core\Item\By;
 use AllSquare\Core\Item\Item;
 use AllSquare\Core\Measure\EdgeGap;
@@ -58,7 +61,8 @@ final readonly class Recording
     /** @return array{gaps: list<string>, insets: list<string>, boxes: list<string>} */
     private function measures(): array
     {
-        $ledger = Ledger::of(Planning::before($this->scene->draft(), By::Frame), $this->scene->sheet->box(), $this->scene->sheet->ppi);
+        $plan = Planning::before($this->scene->draft(), By::Frame);
+        $ledger = OddGaps::in(Ledger::of($plan, $this->scene->sheet->box()), (new Intent($this->scene->sheet, $plan, $this->scene->guides, Wish::of($this->scene->sheet)))->ofSheet());
         $boxes = $this->scene->boxes();
 
         return [

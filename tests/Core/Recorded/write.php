@@ -31,7 +31,7 @@ for ($seed = 1; $seed <= Sheets::COUNT; $seed++) {
     for ($done = 0; $done < COMMANDS; $done++) {
         $ids = array_map(strval(...), array_keys($scene->items));
         $command = $names[$chance->getInt(0, count($names) - 1)];
-        if ($ids === [] || ($command === 'delete' && $chance->getInt(1, 100) > 10)) {
+        if ($ids === [] || ($command === 'delete' && (count($ids) < 8 || $chance->getInt(1, 100) > 10))) {
             continue;
         }
         $params = (new ParamsByChance($chance, [

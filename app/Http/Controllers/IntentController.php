@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use AllSquare\Core\Geometry\Axis;
+use AllSquare\Core\Geometry\Length;
+use AllSquare\Core\Intent\Meant;
+use AllSquare\Core\Intent\Pattern;
+use AllSquare\Core\Intent\Relation;
+use AllSquare\Core\Intent\Telling;
+use AllSquare\Core\Intent\Wish;
+use AllSquare\Core\Running\Needs;
+use AllSquare\Core\Sheet\Figures;
+use App\Contract\Schemas;
+use App\Http\Body;
+use App\Models\Sheet;
+use App\Sheets\IntentReader;
+use App\Sheets\SheetLoader;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+/** Says which layout was meant. Nothing changes. */
+final readonly class IntentController
+{
+    public function __construct(private Schemas $schemas, private IntentReader $reader, private SheetLoader $loader)
+    {
+    }
+
+    public function read(Request $request, Sheet $sheet): JsonResponse
+    {
+        $this->schemas->check($body = Body::of($request), 'intent');
+        $items = isset($body->items) ? array_values($body->items) : null;
+        $draft = $this->loader->draft($sheet, new Needs, $items ?? []);
+        array_map($draft->item(...), $items ?? []);
+        $tolerance = isset($body->tolerance) ? (new Figures($draft))->read(is_string($body->tolerance) ? $body->tolerance : (float) $body->tolerance, Axis::X, 'tolerance') : null;
+        $meant = $this->reader->read($sheet, $items, Wish::of($draft->sheet(), $tolerance, $body->sizes ?? false));
+        $patterns = array_map(static fn (Meant $level): Pattern => $level->pattern, $meant);
+        $distances = self::all($patterns, static fn (Pattern $pattern): array => $pattern->distances);
+
+        return new JsonResponse([
+            'lines' => self::all($patterns, static fn (Pattern $pattern): array => $pattern->lines),
+            'sizes' => self::all($patterns, static fn (Pattern $pattern): array => $pattern->sizes),
+            'gaps' => self::ofSort($distances, Relation::GAP),
+            'insets' => self::ofSort($distances, Relation::INSET),
+            'symmetries' => self::all($patterns, static fn (Pattern $pattern): array => $pattern->symmetries),
+            'moves' => array_merge(...array_map(self::moves(...), $meant)),
+            'alone' => self::all($patterns, static fn (Pattern $pattern): array => $pattern->alone),
+            'said' => Telling::of($patterns),
+        ], options: JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
+    }
+
+    /**
+     * @param  list<Pattern>  $patterns
+     * @param  callable(Pattern): list<mixed>  $of
+     * @return list<mixed>
+     */
+    private static function all(array $patterns, callable $of): array
+    {
+        return array_merge(...array_map($of, $patterns));
+    }
+
+    /**
+     * @param  list<mixed>  $distances
+     * @return list<array<string, mixed>>
+     */
+    private static function ofSort(array $distances, string $sort): array
+    {
+        $found = [];
+        foreach ($distances as $one) {
+            if (is_array($one) && ($one['sort'] ?? null) === $sort) {
+                unset($one['sort']);
+                $found[] = $one;
+            }
+        }
+
+        return $found;
+    }
+
+    /** @return list<array{id: string, dx: float, dy: float, dw: float, dh: float}> px; of what lies in a group, beside where the group goes */
+    private static function moves(Meant $meant): array
+    {
+        return array_map(static function (int $i) use ($meant): array {
+            [$was, $is] = [$meant->placed[$i]->box, $meant->boxes[$i]];
+
+            return ['id' => $meant->placed[$i]->id, 'dx' => Length::round($is->x - $was->x), 'dy' => Length::round($is->y - $was->y), 'dw' => Length::round($is->w - $was->w), 'dh' => Length::round($is->h - $was->h)];
+        }, $meant->changes());
+    }
+}

@@ -1,0 +1,262 @@
+<?php
+
+declare(strict_types=1);
+
+namespace AllSquare\Core\Intent;
+
+/**
+ * What speaks for things to lie where they do along one axis, or elsewhere: how many others share their edges, and how often
+ * their distances occur.
+ */
+final class Evidence
+{
+    /** what it says for a place that it is in the middle of what a thing lies on */
+    private const CENTRED = 1.5;
+
+    /** thousandths of a px by which facing insets differ where the room between them is odd */
+    private const ODD = 1000;
+
+    /** @var array<int, float> where things are, px */
+    public array $leads;
+
+    /** @var array<int, list<int>> places of the relations of each thing */
+    private array $of = [];
+
+    /** @var array<string, array<int, array<string, int>>> how many things of each type by edge, then by place in thousandths of a px */
+    private array $lines = [];
+
+    /** @var array<string, array<string, array<string, int>>> how often things of two types share an edge */
+    private array $makes = [];
+
+    /** @var list<float> px from lead to lead beyond the size of each relation */
+    private array $rests = [];
+
+    /** @var list<string> of each relation */
+    private array $kinds = [];
+
+    /** @var array<string, array<int, int>> how often each size occurs, in thousandths of a px, by type and by sort */
+    private array $sizes = [];
+
+    /** @var array<string, list<int>> places and sizes that there are, in thousandths of a px, ascending */
+    private array $sorted = [];
+
+    /** @param  list<Relation>  $relations */
+    public function __construct(private readonly Things $things, private readonly array $relations)
+    {
+        $this->leads = $things->leads;
+        foreach ($relations as $i => $relation) {
+            $this->of[$relation->a][] = $i;
+            $this->of[$relation->b][] = $i;
+            $this->rests[] = $relation->rest($things);
+            $this->kinds[] = $relation->type($things);
+            $this->count($i, 1);
+        }
+        foreach (array_keys($this->leads) as $thing) {
+            $this->put($thing, 1);
+        }
+    }
+
+    /** @param  list<int>  $clump */
+    public function move(array $clump, float $by): void
+    {
+        foreach ($clump as $thing) {
+            foreach ([-1, 1] as $count) {
+                $this->put($thing, $count);
+                foreach ($this->of[$thing] ?? [] as $i) {
+                    $this->count($i, $count);
+                }
+                $this->leads[$thing] = round($this->leads[$thing] + ($count < 0 ? $by : 0.0), 3);
+            }
+        }
+        $this->sorted = [];
+    }
+
+    /**
+     * How much speaks for things to lie so far from where they are, they themselves not counted.
+     *
+     * @param  non-empty-list<int>  $clump
+     */
+    public function support(array $clump, float $by): float
+    {
+        $isIn = array_flip($clump);
+        $own = $this->own($clump, $isIn);
+        $support = 0.0;
+        foreach ($clump as $one) {
+            $support += $this->supportOf($one, $by, $isIn, $own);
+        }
+
+        return $support;
+    }
+
+    /**
+     * @param  non-empty-list<int>  $clump
+     * @param  array<int, int>  $isIn
+     * @return array<string, array<int, int>> how often their distances are of each size, by type and by sort
+     */
+    private function own(array $clump, array $isIn): array
+    {
+        $own = [];
+        foreach ($clump as $one) {
+            foreach ($this->of[$one] ?? [] as $i) {
+                // What lies between two of them is met twice, and counts once.
+                if ($one === $this->relations[$i]->a || ! isset($isIn[$this->relations[$i]->a])) {
+                    $key = self::key($this->size($i));
+                    foreach ([$this->relations[$i]->sort, $this->kinds[$i]] as $of) {
+                        $own[$of][$key] = ($own[$of][$key] ?? 0) + 1;
+                    }
+                }
+            }
+        }
+
+        return $own;
+    }
+
+    /**
+     * @param  array<int, int>  $isIn
+     * @param  array<string, array<int, int>>  $own
+     */
+    private function supportOf(int $thing, float $by, array $isIn, array $own): float
+    {
+        $support = 0.0;
+        foreach ($this->things->edges[$thing] as $edge => $offset) {
+            $support = max($support, $this->onLine($thing, $edge, $offset, $by, $isIn));
+        }
+        $sides = $insets = [];
+        foreach ($this->of[$thing] ?? [] as $i) {
+            $relation = $this->relations[$i];
+            if (isset($isIn[$relation->a], $isIn[$relation->b])) {
+                continue;
+            }
+            $key = self::key($this->size($i) + ($relation->b === $thing ? $by : -$by));
+            if ($relation->sort === Relation::INSET && $thing === ($relation->toEnd ? $relation->a : $relation->b)) {
+                $insets[] = $key;
+            }
+            $alike = ($this->sizes[$this->kinds[$i]][$key] ?? 0) - ($own[$this->kinds[$i]][$key] ?? 0);
+            $all = ($this->sizes[$relation->sort][$key] ?? 0) - ($own[$relation->sort][$key] ?? 0);
+            $speaks = min(3, $alike) + min(1.0, ($all - $alike) / 2);
+            // However many things lie on that side, they say it once.
+            $side = $relation->sort.($relation->b === $thing);
+            $sides[$side] = max($sides[$side] ?? 0.0, $speaks);
+        }
+
+        // In the middle of what it lies on, but for half of an odd number of pixels.
+        $isCentred = count($insets) === 2 && abs($insets[0] - $insets[1]) <= self::ODD;
+
+        return $support + array_sum($sides) + ($isCentred ? self::CENTRED : 0.0);
+    }
+
+    /** @param  array<int, int>  $isIn */
+    private function onLine(int $thing, string $edge, float $offset, float $by, array $isIn): float
+    {
+        $key = self::key($this->leads[$thing] + $by + $offset);
+        $line = $this->lines[$edge][$key] ?? [];
+        $type = $this->things->types[$thing];
+        $here = self::key($this->leads[$thing] + $offset);
+        // Those that go along are not met there, and the pairs that they make do not count.
+        foreach (array_keys($isIn) as $one) {
+            if (isset($this->things->edges[$one][$edge]) && self::key($this->leads[$one] + $this->things->edges[$one][$edge]) === $key) {
+                $line[$this->things->types[$one]]--;
+            }
+        }
+        $peers = $others = $made = 0;
+        foreach ($line as $other => $count) {
+            if ($count <= 0) {
+                continue;
+            }
+            if ($other === $type) {
+                $peers += $count;
+            } elseif (Things::isLineType($other)) {
+                $peers += $other === Things::DRAWN ? 2 : 1;
+            } else {
+                $others += $count;
+                $made = max($made, ($this->makes[$edge][$type][$other] ?? 0) - ($this->lines[$edge][$here][$other] ?? 0));
+            }
+        }
+
+        return min(3, $peers) + min(1.5, $others / 2) + min(2, $made);
+    }
+
+    /** @return list<array{Relation, float}> those of a thing, with their sizes in px */
+    public function distances(int $thing): array
+    {
+        return array_map(fn (int $i): array => [$this->relations[$i], $this->size($i)], $this->of[$thing] ?? []);
+    }
+
+    /** @return list<float> places of that edge of others, px */
+    public function linesBetween(string $edge, float $low, float $high): array
+    {
+        return $this->near("line $edge", fn (): array => array_keys($this->lines[$edge]), $low, $high);
+    }
+
+    /** @return list<float> sizes of distances of that sort, px */
+    public function sizesBetween(string $sort, float $low, float $high): array
+    {
+        return $this->near("size $sort", fn (): array => array_keys($this->sizes[$sort]), $low, $high);
+    }
+
+    /**
+     * @param  callable(): list<int>  $keys
+     * @return list<float> px, those between
+     */
+    private function near(string $name, callable $keys, float $low, float $high): array
+    {
+        if (! isset($this->sorted[$name])) {
+            $this->sorted[$name] = $keys();
+            sort($this->sorted[$name]);
+        }
+        $sorted = $this->sorted[$name];
+        [$from, $to] = [0, count($sorted)];
+        $least = self::key($low);
+        while ($from < $to) {
+            $middle = intdiv($from + $to, 2);
+            $sorted[$middle] < $least ? $from = $middle + 1 : $to = $middle;
+        }
+        $near = [];
+        for ($most = self::key($high); $from < count($sorted) && $sorted[$from] <= $most; $from++) {
+            $near[] = $sorted[$from] / 1000;
+        }
+
+        return $near;
+    }
+
+    /** Counts a thing in, or out again, on the lines that it lies on. */
+    private function put(int $thing, int $by): void
+    {
+        $type = $this->things->types[$thing];
+        foreach ($this->things->edges[$thing] as $edge => $offset) {
+            $key = self::key($this->leads[$thing] + $offset);
+            $line = $this->lines[$edge][$key] ?? [];
+            if ($by < 0) {
+                $line[$type]--;
+            }
+            foreach ($line as $other => $count) {
+                $this->makes[$edge][$type][$other] = ($this->makes[$edge][$type][$other] ?? 0) + $by * $count;
+                if ($other !== $type) {
+                    $this->makes[$edge][$other][$type] = ($this->makes[$edge][$other][$type] ?? 0) + $by * $count;
+                }
+            }
+            if ($by > 0) {
+                $line[$type] = ($line[$type] ?? 0) + 1;
+            }
+            $this->lines[$edge][$key] = array_filter($line);
+        }
+    }
+
+    private function count(int $i, int $by): void
+    {
+        $key = self::key($this->size($i));
+        foreach ([$this->relations[$i]->sort, $this->kinds[$i]] as $of) {
+            $this->sizes[$of][$key] = ($this->sizes[$of][$key] ?? 0) + $by;
+        }
+    }
+
+    private function size(int $i): float
+    {
+        return $this->leads[$this->relations[$i]->b] - $this->leads[$this->relations[$i]->a] - $this->rests[$i];
+    }
+
+    private static function key(float $px): int
+    {
+        return (int) round($px * 1000);
+    }
+}

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace AllSquare\Core\Intent;
+
+use AllSquare\Core\Geometry\Axis;
+use AllSquare\Core\Geometry\Length;
+
+/** One look at things that lie side by side: how steady the hand was, what it meant, and where everything goes by that. */
+final readonly class Glance
+{
+    /** of more things than this, one try says how steady the hand was */
+    private const MANY = 80;
+
+    /**
+     * @param  array{x: Things, y: Things}  $things
+     * @param  array{x: list<Relation>, y: list<Relation>}  $relations
+     * @param  list<array{float, float}>  $sizes  that were chosen, px, each with its standard deviation
+     */
+    public function __construct(private array $things, private array $relations, private array $sizes, private Wish $wish)
+    {
+    }
+
+    /** @return array{x: list<float>, y: list<float>} where each was meant to begin, px */
+    public function leads(): array
+    {
+        $axes = array_values($this->things);
+        $finder = new LineFinder($this->wish->tolerance);
+        $isExact = $finder->isExact($axes);
+        [$read, $values] = $this->read($isExact ? [LineFinder::EXACT] : $finder->hands($axes, $this->things['x']->count() > self::MANY), ! $this->wish->whole || ($isExact && ! $this->isOffPixel()));
+
+        return ['x' => $this->mended(Axis::X, $read[0]->squared($values)), 'y' => $this->mended(Axis::Y, $read[1]->squared($values))];
+    }
+
+    /**
+     * What was understood with the hand that lets everything be told most shortly.
+     *
+     * @param  non-empty-list<float>  $hands  px, standard deviations
+     * @param  bool  $asTheyAre  whether values stay as they are
+     * @return array{array{Structure, Structure}, Values|null}
+     */
+    private function read(array $hands, bool $asTheyAre): array
+    {
+        $finder = new LineFinder($this->wish->tolerance);
+        [$best, $found] = [INF, null];
+        foreach ($hands as $noise) {
+            $read = array_map(fn (Axis $axis): Structure => $this->structure($finder, $axis, $noise), [Axis::X, Axis::Y]);
+            $values = $asTheyAre ? null : Values::of([...$this->sizes, ...$read[0]->values(), ...$read[1]->values()]);
+            $length = count($hands) === 1 ? 0.0 : $read[0]->length() + $read[1]->length() - ($values->evidence ?? 0.0);
+            if ($found === null || $length < $best) {
+                [$best, $found] = [$length, [$read, $values]];
+            }
+        }
+
+        return $found;
+    }
+
+    private function structure(LineFinder $finder, Axis $axis, float $noise): Structure
+    {
+        $things = $this->things[$axis->value];
+
+        return new Structure($things, $finder->find($things, $noise), $this->relations[$axis->value], $noise, $this->wish->tolerance);
+    }
+
+    /**
+     * @param  list<float>  $leads
+     * @return list<float>
+     */
+    private function mended(Axis $axis, array $leads): array
+    {
+        return (new Mending($this->things[$axis->value]->at($leads), $this->relations[$axis->value], $this->relations[$axis->across()->value]))->places();
+    }
+
+    /** Whether something that is put on whole pixels lies beside them. */
+    private function isOffPixel(): bool
+    {
+        foreach ($this->wish->whole ? $this->things : [] as $things) {
+            foreach ($things->leads as $thing => $lead) {
+                if ($things->reaches[$thing] > 0.0 && ! Length::same($lead, floor($lead + 0.5))) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+}

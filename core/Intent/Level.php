@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace AllSquare\Core\Intent;
+
+use AllSquare\Core\Geometry\Axis;
+use AllSquare\Core\Geometry\Length;
+use AllSquare\Core\Sheet\Placed;
+use AllSquare\Core\Snap\SnapLine;
+
+/** Things that lie side by side: on a sheet, or in one group. */
+final readonly class Level
+{
+    private const ROUNDS = 6;
+
+    /** @var array{x: Things, y: Things} */
+    private array $things;
+
+    /** @var array{x: list<Relation>, y: list<Relation>} */
+    private array $relations;
+
+    /**
+     * @param  list<Placed>  $placed
+     * @param  array<int, int>  $grounds  what each lies on, of those that lie on others of them
+     * @param  array{x: list<SnapLine>, y: list<SnapLine>}  $lines  of the sheet
+     * @param  array{x: list<float>, y: list<float>}  $reaches  px that each may be moved
+     */
+    public function __construct(private array $placed, array $grounds, array $lines, array $reaches, private Wish $wish)
+    {
+        $finder = new RelationFinder($placed, $grounds);
+        $this->things = ['x' => Things::along(Axis::X, $placed, $lines['x'], $reaches['x'], $wish->whole), 'y' => Things::along(Axis::Y, $placed, $lines['y'], $reaches['y'], $wish->whole)];
+        $this->relations = ['x' => $finder->find(Axis::X), 'y' => $finder->find(Axis::Y)];
+    }
+
+    /** @param  list<Placed>  $were  the same before they were sized */
+    public function meant(array $were): Meant
+    {
+        $free = array_map(fn (Placed $one): float => $one->locked ? 0.0 : $this->wish->tolerance, $this->placed);
+        $from = $this->things;
+        $things = $this->looked($from);
+        // What has been put right may show more: until nothing is left.
+        for ($round = 0; $round < self::ROUNDS && $this->differing($from, $things) !== []; $round++) {
+            $anew = ['x' => $things['x']->anew($free), 'y' => $things['y']->anew($free)];
+            $restless = $this->differing($anew, $this->looked($anew));
+            if ($restless === []) {
+                break;
+            }
+            $next = $this->looked($things);
+            if ($this->differing($things, $next) === []) {
+                // What would come to rest only further away than it may go is left alone.
+                $from = ['x' => $from['x']->holding($restless), 'y' => $from['y']->holding($restless)];
+                $next = $this->looked($from);
+            }
+            $things = $next;
+        }
+
+        return new Meant($were, $this->placed, $things, $this->relations);
+    }
+
+    /**
+     * @param  array{x: Things, y: Things}  $a
+     * @param  array{x: Things, y: Things}  $b
+     * @return list<int> those that do not lie at the same place
+     */
+    private function differing(array $a, array $b): array
+    {
+        return array_values(array_filter(array_keys($this->placed), static fn (int $i): bool => $a['x']->leads[$i] !== $b['x']->leads[$i] || $a['y']->leads[$i] !== $b['y']->leads[$i]));
+    }
+
+    /**
+     * @param  array{x: Things, y: Things}  $things
+     * @return array{x: Things, y: Things}
+     */
+    private function looked(array $things): array
+    {
+        $leads = (new Glance($things, $this->relations, $this->sizes(), $this->wish))->leads();
+
+        return ['x' => $things['x']->at($this->inSteps(Axis::X, $leads['x'])), 'y' => $things['y']->at($this->inSteps(Axis::Y, $leads['y']))];
+    }
+
+    /**
+     * A group in which something lies off the pixel moves by whole pixels, so that all else in it stays on them.
+     *
+     * @param  list<float>  $leads
+     * @return list<float>
+     */
+    private function inSteps(Axis $axis, array $leads): array
+    {
+        foreach ($this->wish->whole ? $this->placed : [] as $i => $one) {
+            $origin = $axis->lead($one->box);
+            if (! $one->isGround && ($one->isInexact || ! Length::same($origin, floor($origin + 0.5)))) {
+                $leads[$i] = $origin + ($leads[$i] > $origin ? floor($leads[$i] - $origin + 0.001) : ceil($leads[$i] - $origin - 0.001));
+            }
+        }
+
+        return array_map(Length::round(...), $leads);
+    }
+
+    /** @return list<array{float, float}> the sizes that were chosen, each once */
+    private function sizes(): array
+    {
+        $sizes = [];
+        foreach ($this->placed as $one) {
+            if ($one->standsBy === null && $one->baseline === null) {
+                $sizes += [(string) $one->box->w => [$one->box->w, 0.05], (string) $one->box->h => [$one->box->h, 0.05]];
+            }
+        }
+
+        return array_values($sizes);
+    }
+}

@@ -1,0 +1,189 @@
+<?php
+
+declare(strict_types=1);
+
+namespace AllSquare\Core\Intent;
+
+/** Finds what may be lines: edges that lie together, more closely than those of different lines lie. */
+final readonly class LineFinder
+{
+    /** of the tolerance, how far a hand may be off: standard deviations that are tried */
+    public const HANDS = [0.14, 0.17, 0.2, 0.25, 0.3, 0.36, 0.43, 0.5, 0.58, 0.66];
+
+    /** places of things that are alike, from which a hand can be read */
+    private const ENOUGH = 6;
+
+    /** px within which a line may lie anywhere */
+    private const RANGE = 1000.0;
+
+    /** px, the standard deviation of what is exact */
+    public const EXACT = 0.02;
+
+    /** px that a designer does not leave between two lines */
+    private const HAIR = 1.5;
+
+    /** the share of things that may lie beside a line in a layout that is exact */
+    private const FEW = 0.06;
+
+    /** the share of things that lie on a line with others, at least, along either axis */
+    private const SHARED = 0.4;
+
+    /** @param  float  $tolerance  px that an edge may be moved */
+    public function __construct(private float $tolerance)
+    {
+    }
+
+    /** What naming a place or a size costs, where numbers are off by so many px. */
+    public static function cost(float $noise): float
+    {
+        return log(self::RANGE / max($noise, 0.05));
+    }
+
+    /**
+     * How far places lie from where they were meant: what lets all edges be told most shortly.
+     *
+     * @param  list<Things>  $axes
+     * @return non-empty-list<float> px, standard deviations that may be
+     */
+    public function hands(array $axes, bool $one = false): array
+    {
+        $groups = $this->peers($axes);
+        [$best, $hand] = [INF, 0];
+        $noises = array_map(fn (float $part): float => $part * $this->tolerance, self::HANDS);
+        foreach ($noises as $i => $noise) {
+            $length = 0.0;
+            foreach ($groups as $places) {
+                $variances = array_fill(0, count($places), $noise ** 2);
+                $length += Segments::of($places, $variances, self::cost($noise), $this->tolerance / 2, 2 * $this->tolerance)->told + count($places) * log($noise * sqrt(2 * M_PI));
+            }
+            if ($length < $best) {
+                [$best, $hand] = [$length, $i];
+            }
+        }
+
+        return $one ? [$noises[$hand]] : [$noises[max(0, $hand - 1)], ...array_slice($noises, max(0, $hand - 1) + 1, 3)];
+    }
+
+    /**
+     * The places of things that are alike; where there are none, of all.
+     *
+     * @param  list<Things>  $axes
+     * @return list<non-empty-list<float>> px, ascending
+     */
+    private function peers(array $axes): array
+    {
+        $groups = $all = [];
+        foreach ($axes as $k => $things) {
+            foreach (Things::EDGES as $edge) {
+                foreach ($this->sorted($things, $edge) as [$place, $thing]) {
+                    if ($things->isLine($thing)) {
+                        continue;
+                    }
+                    $all["$k $edge"][] = $place;
+                    if ($edge === $things->first($thing)) {
+                        $groups["$k {$things->types[$thing]}"][] = $place;
+                    }
+                }
+            }
+        }
+        $groups = array_filter($groups, static fn (array $places): bool => count($places) > 2);
+
+        return array_values(array_sum(array_map(count(...), $groups)) >= self::ENOUGH ? $groups : $all);
+    }
+
+    /**
+     * Whether the hand was exact, but for a thing or two: edges that lie a hair beside each other are rare.
+     *
+     * @param  list<Things>  $axes
+     */
+    public function isExact(array $axes): bool
+    {
+        $beside = $count = $shared = 0;
+        foreach ($axes as $things) {
+            $isShared = [];
+            foreach (Things::EDGES as $edge) {
+                $sorted = array_values(array_filter($this->sorted($things, $edge), static fn (array $one): bool => ! $things->isLine($one[1])));
+                for ($i = 1, $n = count($sorted); $i < $n; $i++) {
+                    [$a, $b] = [$sorted[$i - 1][1], $sorted[$i][1]];
+                    $step = $sorted[$i][0] - $sorted[$i - 1][0];
+                    $beside += $step > 0.0005 && $step <= self::HAIR && ! $this->agree($things, $a, $b) ? 1 : 0;
+                    $isShared += $step <= 0.0005 ? [$a => true, $b => true] : [];
+                }
+            }
+            $shared += count($isShared);
+            $count += count(array_filter(array_keys($things->leads), static fn (int $thing): bool => ! $things->isLine($thing)));
+        }
+
+        return $beside <= self::FEW * $count && $shared >= self::SHARED * $count;
+    }
+
+    /** Whether two things share an edge exactly. */
+    private function agree(Things $things, int $a, int $b): bool
+    {
+        foreach (array_keys(array_intersect_key($things->edges[$a], $things->edges[$b])) as $edge) {
+            if (abs($things->edge($a, $edge) - $things->edge($b, $edge)) < 0.0005) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * @param  float  $noise  px, the standard deviation of places
+     * @return list<MeantLine> of two things or more, the best supported first
+     */
+    public function find(Things $things, float $noise): array
+    {
+        $found = $makes = [];
+        foreach (Things::EDGES as $edge) {
+            foreach ($this->runs($things, $edge, $noise) as [$members, $places]) {
+                if (count($members) > 1) {
+                    $types = array_unique(array_map(static fn (int $thing): string => $things->types[$thing], $members));
+                    sort($types);
+                    $make = implode(', ', $types)." $edge";
+                    $mean = array_sum($places) / count($places);
+                    $found[] = [$edge, $members, $make];
+                    $makes[$make]['off'] = ($makes[$make]['off'] ?? 0.0) + array_sum(array_map(static fn (float $place): float => ($place - $mean) ** 2, $places));
+                    $makes[$make]['support'] = ($makes[$make]['support'] ?? 0) + count($members) - 1;
+                }
+            }
+        }
+        $offs = array_map(static fn (array $make): float => $make['off'] / $make['support'], $makes);
+        usort($found, static fn (array $a, array $b): int => [count($b[1]), $makes[$b[2]]['support'], $offs[$a[2]]] <=> [count($a[1]), $makes[$a[2]]['support'], $offs[$b[2]]]);
+
+        return array_map(static fn (array $line): MeantLine => new MeantLine($line[0], $line[1], $makes[$line[2]]['support']), $found);
+    }
+
+    /** @return list<array{list<int>, list<float>}> the things whose edges lie that closely, and where */
+    private function runs(Things $things, string $edge, float $noise): array
+    {
+        $sorted = $this->sorted($things, $edge);
+        $places = array_column($sorted, 0);
+        $runs = [];
+        foreach (Segments::of($places, array_fill(0, count($places), $noise ** 2), self::cost($noise), $this->tolerance / 2, 2 * $this->tolerance)->each as [$from, $to]) {
+            $runs[] = [array_column(array_slice($sorted, $from, $to - $from), 1), array_slice($places, $from, $to - $from)];
+        }
+
+        return $runs;
+    }
+
+    /** @return list<array{float, int}> places and things, of those whose edge counts, in order */
+    private function sorted(Things $things, string $edge): array
+    {
+        $places = [];
+        foreach ($things->edges as $i => $edges) {
+            if (isset($edges[$edge])) {
+                $places[$i] = $things->leads[$i] + $edges[$edge];
+            }
+        }
+        asort($places);
+
+        $sorted = [];
+        foreach ($places as $i => $place) {
+            $sorted[] = [$place, $i];
+        }
+
+        return $sorted;
+    }
+}

@@ -1,0 +1,212 @@
+<?php
+
+declare(strict_types=1);
+
+namespace AllSquare\Core\Intent;
+
+use AllSquare\Core\Geometry\Length;
+
+/** What was understood along one axis: what lies on lines, and which gaps and insets are of one size. */
+final class Structure
+{
+    /** uncertainties beyond which a difference is meant */
+    private const MEANT = 3.5;
+
+    /** so many have to agree on a line for it to come before gaps */
+    private const STRONG = 3;
+
+    /** uncertainties within which two things are on a line that nothing else speaks for */
+    private const NEAR = 1.5;
+
+    private Bodies $bodies;
+
+    /** @var list<MeantLine> */
+    private array $weak;
+
+    /** @var list<non-empty-list<Relation>> */
+    private array $classes;
+
+    /**
+     * @param  list<MeantLine>  $lines  the best supported first
+     * @param  list<Relation>  $relations
+     * @param  float  $noise  px, the standard deviation of places from where they were meant
+     * @param  float  $tolerance  px that anything may be moved
+     */
+    public function __construct(private readonly Things $things, array $lines, array $relations, private readonly float $noise, float $tolerance)
+    {
+        $this->bodies = new Bodies($things);
+        // Things alike first: what they share they share by intent; then what they have in common with others.
+        foreach ($lines as $line) {
+            foreach ($this->alike($line) as $members) {
+                $this->lay($line->edge, $members, self::MEANT);
+            }
+        }
+        foreach ($lines as $line) {
+            if ($line->support >= self::STRONG) {
+                $this->lay($line->edge, $line->members, self::MEANT);
+            }
+        }
+        $this->weak = array_values(array_filter($lines, static fn (MeantLine $line): bool => $line->support < self::STRONG));
+        $this->classes = (new GapFinder($tolerance))->find($things, $this->bodies, $relations, $noise);
+    }
+
+    /** @return list<array{float, float}> values that were chosen, px, each with its standard deviation */
+    public function values(): array
+    {
+        $values = [];
+        (new Fit($this->things, $this->bodies, $this->classes))->sizes($this->noise, function (int $class, float $size, float $sure) use (&$values): float {
+            $values[] = [$size + $this->rest($this->classes[$class]), $sure];
+
+            return $size;
+        });
+        foreach ($this->bodies->all() as $members) {
+            $values[] = [$this->edge($members[0]), $this->noise / sqrt(count($members))];
+        }
+
+        return $values;
+    }
+
+    /** What it takes to tell where everything lies: the values of the structure, and how far each thing lies off it; as a logarithm. */
+    public function length(): float
+    {
+        $structure = clone $this;
+        $structure->bodies = clone $this->bodies;
+        $places = $structure->squared(null);
+        $squares = 0.0;
+        foreach ($places as $thing => $place) {
+            $squares += ($place - $this->things->leads[$thing]) ** 2;
+        }
+
+        return count($places) * log($this->noise * sqrt(2 * M_PI)) + $squares / (2 * $this->noise ** 2)
+            + count($structure->bodies->roots()) * log(1000 / $this->noise) + count($this->classes) * log(100 / $this->noise);
+    }
+
+    private function edge(int $thing): float
+    {
+        return $this->bodies->place($thing) + $this->things->edges[$thing][$this->things->first($thing)];
+    }
+
+    /** @return list<float> the new leading edges */
+    public function squared(?Values $values): array
+    {
+        $sizes = (new Fit($this->things, $this->bodies, $this->classes))->sizes(
+            $this->noise,
+            fn (int $class, float $size, float $sure): float => $values === null ? Length::round($size) : $this->brought($class, $size, $sure, $values),
+        );
+        foreach ($this->classes as $class => $relations) {
+            $before = clone $this->bodies;
+            $held = count(array_filter($relations, fn (Relation $relation): bool => $relation->hold($this->things, $this->bodies, $sizes[$class])));
+            if ($held < 2) {
+                // Nothing is equal to what is left.
+                $this->bodies = $before;
+            }
+        }
+        foreach ($this->weak as $line) {
+            $this->lay($line->edge, $line->members, self::NEAR);
+        }
+        if ($values !== null) {
+            foreach ($this->bodies->all() as $members) {
+                $this->pin($members, $values);
+            }
+        }
+
+        return array_map($this->bodies->place(...), array_keys($this->things->leads));
+    }
+
+    /** A likely value of the gap, or, where what lies between is always the same, of the pitch. */
+    private function brought(int $class, float $size, float $sure, Values $values): float
+    {
+        $rest = $this->rest($this->classes[$class]);
+
+        return Values::best($size + $rest, $sure, static fn (float $value): float => max($values->likely($value), $values->likely($value - $rest))) - $rest;
+    }
+
+    /**
+     * What lies between all of these from lead to lead beyond the gap, where it is the same everywhere and no whole value.
+     *
+     * @param  non-empty-list<Relation>  $class
+     */
+    private function rest(array $class): float
+    {
+        $rests = array_map(fn (Relation $relation): float => $relation->rest($this->things), $class);
+
+        return max($rests) - min($rests) < 0.5 ? $rests[0] : 0.0;
+    }
+
+    /** @return list<non-empty-list<int>> the members of a line that are of one size and count by the same edges */
+    private function alike(MeantLine $line): array
+    {
+        $alike = [];
+        foreach ($line->members as $thing) {
+            $alike[$this->things->types[$thing]][] = $thing;
+        }
+
+        return array_values($alike);
+    }
+
+    /** @param  list<int>  $members */
+    private function lay(string $edge, array $members, float $within): void
+    {
+        // Those that agree best come first.
+        $places = array_map(fn (int $thing): float => $this->bodies->place($thing) + $this->things->edges[$thing][$edge], $members);
+        $sorted = $places;
+        sort($sorted);
+        $middle = $sorted[intdiv(count($sorted), 2)];
+        $order = array_keys($places);
+        usort($order, fn (int $a, int $b): int => $this->bodies->weight($members[$b]) <=> $this->bodies->weight($members[$a]) ?: abs($places[$a] - $middle) <=> abs($places[$b] - $middle));
+        $anchor = $members[$order[0]];
+        foreach (array_slice($order, 1) as $i) {
+            $thing = $members[$i];
+            if ($this->bodies->areOne($anchor, $thing)) {
+                continue;
+            }
+            $distance = $this->things->edges[$anchor][$edge] - $this->things->edges[$thing][$edge];
+            $off = $this->bodies->place($thing) - $this->bodies->place($anchor) - $distance;
+            $uncertain = $this->noise * sqrt(1 / $this->bodies->weight($anchor) + 1 / $this->bodies->weight($thing));
+            if (abs($off) <= $within * $uncertain + 0.01) {
+                $this->bodies->join($anchor, $thing, $distance);
+            }
+        }
+    }
+
+    /**
+     * Brings a body to a likely place.
+     *
+     * @param  non-empty-list<int>  $members
+     */
+    private function pin(array $members, Values $values): void
+    {
+        [$low, $high] = $this->bodies->range($members[0]);
+        if ($high - $low < Length::SAME) {
+            return;
+        }
+        $place = $this->bodies->place($members[0]);
+        if (count($members) === 1) {
+            // What has nothing in common with others was not understood, and is left alone.
+            $this->bodies->pin($members[0], Length::whole($place));
+
+            return;
+        }
+        $offsets = [];
+        foreach ($members as $thing) {
+            $offset = (string) round($this->edge($thing) - $place, 3);
+            // Where letters begin follows from what they stand by.
+            $offsets[$offset] = ($offsets[$offset] ?? 0) + ($this->things->words[$thing] ? 1 : 2);
+        }
+        $all = array_sum($offsets);
+        $likely = static function (float $value) use ($offsets, $all, $values, $low, $high): float {
+            if ($value < $low - Length::SAME || $value > $high + Length::SAME) {
+                return -1000.0;
+            }
+            $sum = 0.0;
+            foreach ($offsets as $offset => $count) {
+                $sum += $count / $all * $values->likely($value + (float) $offset);
+            }
+
+            return $sum;
+        };
+        $first = (float) array_search(max($offsets), $offsets, true);
+        $best = Values::best($place, $this->noise / sqrt(count($members)), $likely, -($first - floor($first)));
+        $this->bodies->pin($members[0], Length::round(max($low, min($high, $best))));
+    }
+}

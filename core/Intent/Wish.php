@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace AllSquare\Core\Intent;
+
+use AllSquare\Core\Geometry\Spoken;
+use AllSquare\Core\Item\By;
+use AllSquare\Core\Refusal;
+use AllSquare\Core\Sheet\Sheet;
+
+/** What is asked of squaring. */
+final readonly class Wish
+{
+    /** px at 96 ppi */
+    private const TOLERANCE = 6.0;
+
+    private const MOST = 100.0;
+
+    /**
+     * @param  float  $tolerance  px that an edge may be moved, above 0
+     * @param  bool  $sizes  whether sizes may change, by half of that
+     * @param  bool  $whole  whether things are put on whole pixels
+     */
+    private function __construct(public float $tolerance, public bool $sizes, public bool $whole)
+    {
+    }
+
+    /**
+     * @param  float|null  $tolerance  px; null for 6 at 96 ppi
+     * @param  By  $by  by which boxes things are read: only frames are put on whole pixels
+     *
+     * @throws Refusal when it is none
+     */
+    public static function of(Sheet $sheet, ?float $tolerance = null, bool $sizes = false, By $by = By::Frame): self
+    {
+        $scale = max(1.0, $sheet->ppi / 96);
+        $tolerance ??= self::TOLERANCE * $scale;
+        if ($tolerance <= 0.0 || $tolerance > self::MOST * $scale) {
+            throw Refusal::because(sprintf('The tolerance has to be above 0 and at most %s.', Spoken::withUnit(self::MOST * $scale)), 'tolerance');
+        }
+
+        return new self($tolerance, $sizes, $sheet->wholePixels && $by === By::Frame);
+    }
+}
