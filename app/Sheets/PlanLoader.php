@@ -12,6 +12,7 @@ use AllSquare\Core\Item\Kinds;
 use AllSquare\Core\Item\Traits\FollowsItsWords;
 use AllSquare\Core\Item\Traits\FramedByItems;
 use AllSquare\Core\Item\Traits\HasBaseline;
+use AllSquare\Core\Item\Traits\KeepsNumbers;
 use AllSquare\Core\Item\Traits\NoGround;
 use AllSquare\Core\Measure\Baseline;
 use AllSquare\Core\Measure\Boxes;
@@ -42,7 +43,7 @@ final readonly class PlanLoader
         }
         $box = $by === By::Ink ? 'ink' : 'bounds';
         $statement = DB::connection()->getPdo()->prepare(
-            "SELECT id, parent_id, kind, {$box}_x, {$box}_y, {$box}_w, {$box}_h".($letters ? ", angle, bounds_y, locked, flip, CASE WHEN flip IN ('none', 'across') AND kind IN ('".implode("', '", self::withBaseline())."') THEN props END" : '').'
+            "SELECT id, parent_id, kind, {$box}_x, {$box}_y, {$box}_w, {$box}_h".($letters ? ", angle, bounds_y, locked, flip, CASE WHEN kind IN ('".implode("', '", self::kinds(KeepsNumbers::class))."') OR (flip IN ('none', 'across') AND kind IN ('".implode("', '", self::kinds(HasBaseline::class))."')) THEN props END" : '').'
             FROM items WHERE sheet_id = ? AND hidden = 0 AND reference = 0 ORDER BY parent_id, rank, id',
         );
         $statement->execute([$sheet]);
@@ -72,12 +73,13 @@ final readonly class PlanLoader
             $locked = $isLocked || ($row[9] ?? 0) === 1;
             $is = $kinds[$kind];
             $box = new Rect((float) $x, (float) $y, (float) $w, (float) $h);
-            $fields = isset($row[11]) && fmod($angle, 360.0) === 0.0 ? json_decode($row[11], true, flags: JSON_THROW_ON_ERROR) : null;
-            $baseline = $fields !== null && $is instanceof HasBaseline ? $row[8] + $is->baseline($fields, $this->fonts) : null;
-            $edge = $fields !== null && $is instanceof FollowsItsWords ? $is->standsBy($fields) : null;
+            $fields = isset($row[11]) ? json_decode($row[11], true, flags: JSON_THROW_ON_ERROR) : null;
+            $isUpright = fmod($angle, 360.0) === 0.0;
+            $baseline = $fields !== null && $isUpright && $is instanceof HasBaseline ? $row[8] + $is->baseline($fields, $this->fonts) : null;
+            $edge = $fields !== null && $isUpright && $is instanceof FollowsItsWords ? $is->standsBy($fields) : null;
             $place = count($seen);
             $isTurned = ! Angle::isQuarter($angle);
-            $seen[] = $one = new Placed($id, $in, $box, ! $is instanceof NoGround, $baseline, $edge !== null && $row[10] === 'across' ? 1.0 - $edge : $edge, $locked, $isTurned, $turned !== 0.0);
+            $seen[] = $one = new Placed($id, $in, $box, ! $is instanceof NoGround, $baseline, $edge !== null && $row[10] === 'across' ? 1.0 - $edge : $edge, $locked, $isTurned, $turned !== 0.0, $fields !== null && $is instanceof KeepsNumbers && $is->keepsNumbers($fields));
             $someTurned = $someTurned || $isTurned;
             if (! isset($children[$id]) && ! $is instanceof FramedByItems) {
                 continue;
@@ -94,9 +96,12 @@ final readonly class PlanLoader
         return [count($seen) > $before, $someTurned];
     }
 
-    /** @return list<string> the kinds with lines of letters */
-    private static function withBaseline(): array
+    /**
+     * @param  class-string  $trait
+     * @return list<string> names of the kinds with a trait
+     */
+    private static function kinds(string $trait): array
     {
-        return array_keys(array_filter(Kinds::all(), static fn (Kind $kind): bool => $kind instanceof HasBaseline));
+        return array_keys(array_filter(Kinds::all(), static fn (Kind $kind): bool => $kind instanceof $trait));
     }
 }

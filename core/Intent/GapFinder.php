@@ -11,7 +11,7 @@ namespace AllSquare\Core\Intent;
 final readonly class GapFinder
 {
     /** px within which a gap may be of any size */
-    private const RANGE = 100.0;
+    public const RANGE = 100.0;
 
     public function __construct(private float $tolerance)
     {
@@ -32,7 +32,7 @@ final readonly class GapFinder
         }
         $classes = [];
         foreach ($bySort as $distances) {
-            array_push($classes, ...$this->classes($distances, $noise));
+            array_push($classes, ...$this->classes($distances, $noise, $things->range()));
         }
         usort($classes, static fn (array $x, array $y): int => count($y) <=> count($x));
 
@@ -66,17 +66,21 @@ final readonly class GapFinder
 
     /**
      * @param  non-empty-list<array{size: float, of: Relation, sure: float}>  $distances
-     * @return list<non-empty-list<Relation>> of two at least
+     * @return list<non-empty-list<Relation>> between two pairs of things at least
      */
-    private function classes(array $distances, float $noise): array
+    private function classes(array $distances, float $noise, float $range): array
     {
         usort($distances, static fn (array $x, array $y): int => $x['size'] <=> $y['size']);
         $sizes = array_column($distances, 'size');
         $variances = array_map(static fn (float $sure): float => $sure ** 2, array_column($distances, 'sure'));
         $classes = [];
-        foreach (Segments::of($sizes, $variances, log(self::RANGE / max($noise, 0.05)), $this->tolerance / 2, 4 * $this->tolerance)->each as [$from, $to]) {
+        foreach (Segments::of($sizes, $variances, LineFinder::cost($noise, min(self::RANGE, $range)), $this->tolerance / 2, 4 * $this->tolerance)->each as [$from, $to]) {
             $class = array_column(array_slice($distances, $from, $to - $from), 'of');
-            if (count($class) > 1) {
+            if ($class === []) {
+                continue;
+            }
+            // Facing insets of one thing that are equal say that it is in the middle, which is a line already.
+            if (count(array_unique(array_map(static fn (Relation $relation): string => min($relation->a, $relation->b).' '.max($relation->a, $relation->b), $class))) > 1) {
                 $classes[] = $class;
             }
         }

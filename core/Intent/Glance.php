@@ -13,6 +13,9 @@ final readonly class Glance
     /** of more things than this, one try says how steady the hand was */
     private const MANY = 80;
 
+    /** where more than this share lies off the pixel, pixels were not meant */
+    private const HALF = 0.5;
+
     /**
      * @param  array{x: Things, y: Things}  $things
      * @param  array{x: list<Relation>, y: list<Relation>}  $relations
@@ -28,7 +31,12 @@ final readonly class Glance
         $axes = array_values($this->things);
         $finder = new LineFinder($this->wish->tolerance);
         $isExact = $finder->isExact($axes);
-        [$read, $values] = $this->read($isExact ? [LineFinder::EXACT] : $finder->hands($axes, $this->things['x']->count() > self::MANY), ! $this->wish->whole || ($isExact && ! $this->isOffPixel()));
+        $offPixel = $this->offPixel();
+        [$read, $values] = $this->read($isExact ? [LineFinder::EXACT] : $finder->hands($axes, $this->things['x']->count() > self::MANY), $offPixel > self::HALF || ($isExact && $offPixel === 0.0));
+        if (! $isExact && $read[0]->saved() + $read[1]->saved() <= 0.0) {
+            // Not one thing more follows from this than from nothing: it was not understood, and is left alone.
+            return array_map(static fn (Things $things): array => $things->leads, $this->things);
+        }
 
         return ['x' => $this->mended(Axis::X, $read[0]->squared($values)), 'y' => $this->mended(Axis::Y, $read[1]->squared($values))];
     }
@@ -72,17 +80,21 @@ final readonly class Glance
         return (new Mending($this->things[$axis->value]->at($leads), $this->relations[$axis->value], $this->relations[$axis->across()->value]))->places();
     }
 
-    /** Whether something that is put on whole pixels lies beside them. */
-    private function isOffPixel(): bool
+    /** The share of things that are put on whole pixels and lie beside them; all where none are put there. */
+    private function offPixel(): float
     {
-        foreach ($this->wish->whole ? $this->things : [] as $things) {
+        if (! $this->wish->whole) {
+            return 1.0;
+        }
+        $off = [];
+        foreach ($this->things as $things) {
             foreach ($things->leads as $thing => $lead) {
                 if ($things->reaches[$thing] > 0.0 && ! Length::same($lead, floor($lead + 0.5))) {
-                    return true;
+                    $off[$thing] = true;
                 }
             }
         }
 
-        return false;
+        return count($off) / max(1, count(array_filter($this->things['x']->reaches)));
     }
 }

@@ -45,7 +45,7 @@ final class Intent
     /** @return list<Meant> of everything, the innermost first */
     public function ofSheet(): array
     {
-        return isset($this->siblings['']) ? $this->of($this->siblings['']) : [];
+        return isset($this->siblings['']) ? $this->of($this->siblings[''], $this->wish) : [];
     }
 
     /**
@@ -57,20 +57,20 @@ final class Intent
         $isNamed = array_flip($items);
         $places = array_keys(array_filter($this->plan->placed, static fn (Placed $one): bool => isset($isNamed[$one->id])));
 
-        return count($places) === 1 ? $this->inside($places[0]) : $this->of($places);
+        return count($places) === 1 ? $this->inside($places[0]) : $this->of($places, $this->wish);
     }
 
     /**
      * @param  list<int>  $places
      * @return list<Meant>
      */
-    private function of(array $places): array
+    private function of(array $places, Wish $wish): array
     {
         $meant = [];
         foreach ($places as $place) {
             array_push($meant, ...$this->inside($place));
         }
-        $own = $this->level($places);
+        $own = $this->level($places, $wish);
 
         return $own === null ? $meant : [...$meant, $own];
     }
@@ -80,11 +80,15 @@ final class Intent
     {
         $one = $this->plan->placed[$group];
         $children = $this->siblings[$one->id] ?? [];
-        // On axes that are not the sheet's nothing is level or upright.
-        if ($children === [] || $one->isTurned || $one->locked) {
+        // On axes that are not the sheet's nothing is level or upright; a series is regular as it is.
+        if ($children === [] || $one->isTurned || $one->locked || $one->isSeries) {
             return [];
         }
-        $meant = $this->of($children);
+        $wish = $this->wish->within($one->box);
+        if ($wish === null) {
+            return [];
+        }
+        $meant = $this->of($children, $wish);
         if (! $one->isGround) {
             $this->boxes[$group] = Rect::unionOf(array_map(fn (int $child): Rect => $this->boxes[$child], $children)) ?? $one->box;
         }
@@ -97,22 +101,22 @@ final class Intent
     }
 
     /** @param  list<int>  $places */
-    private function level(array $places): ?Meant
+    private function level(array $places, Wish $wish): ?Meant
     {
         if (count($places) < 2) {
             return null;
         }
         $placed = array_map(fn (int $place): Placed => $this->plan->placed[$place]->in($this->boxes[$place]), $places);
-        $sized = $this->wish->sizes ? (new SizeFinder($this->wish))->sized($placed, $this->holds($placed)) : $placed;
+        $sized = $wish->sizes ? (new SizeFinder($wish))->sized($placed, $this->holds($placed)) : $placed;
         $reaches = ['x' => [], 'y' => []];
         foreach ($places as $i => $place) {
             foreach (Axis::cases() as $axis) {
                 $resized = abs($axis->size($sized[$i]->box) - $axis->size($placed[$i]->box)) / 2;
-                $reaches[$axis->value][] = $placed[$i]->locked ? 0.0 : max(0.0, $this->wish->tolerance - $resized - ($this->used[$place][$axis->value] ?? 0.0));
+                $reaches[$axis->value][] = $placed[$i]->locked ? 0.0 : max(0.0, $wish->tolerance - $resized - ($this->used[$place][$axis->value] ?? 0.0));
             }
         }
         $isOnSheet = $placed[0]->parent === null;
-        $level = new Level($sized, $this->groundsAmong($places), $isOnSheet ? $this->lines() : ['x' => [], 'y' => []], $reaches, $this->wish);
+        $level = new Level($sized, $this->groundsAmong($places), $isOnSheet ? $this->lines() : ['x' => [], 'y' => []], $reaches, $wish);
         $meant = $level->meant($placed);
         foreach ($places as $i => $place) {
             $this->boxes[$place] = $meant->boxes[$i];

@@ -10,14 +10,17 @@ final readonly class LineFinder
     /** of the tolerance, how far a hand may be off: standard deviations that are tried */
     public const HANDS = [0.14, 0.17, 0.2, 0.25, 0.3, 0.36, 0.43, 0.5, 0.58, 0.66];
 
+    /** how many times as unlikely one more value is as its place alone would make it: layouts have few */
+    private const THRIFT = 12.0;
+
+    /** what naming anything costs at least */
+    private const LEAST = 0.5;
+
     /** places of things that are alike, from which a hand can be read */
     private const ENOUGH = 6;
 
-    /** px within which a line may lie anywhere */
-    private const RANGE = 1000.0;
-
     /** px, the standard deviation of what is exact */
-    public const EXACT = 0.02;
+    public const EXACT = 0.002;
 
     /** px that a designer does not leave between two lines */
     private const HAIR = 1.5;
@@ -33,10 +36,10 @@ final readonly class LineFinder
     {
     }
 
-    /** What naming a place or a size costs, where numbers are off by so many px. */
-    public static function cost(float $noise): float
+    /** What naming a value of so many px at most costs, where numbers are off by so many. */
+    public static function cost(float $noise, float $range): float
     {
-        return log(self::RANGE / max($noise, 0.05));
+        return max(self::LEAST, log(self::THRIFT * $range / max($noise, 0.002)));
     }
 
     /**
@@ -52,9 +55,9 @@ final readonly class LineFinder
         $noises = array_map(fn (float $part): float => $part * $this->tolerance, self::HANDS);
         foreach ($noises as $i => $noise) {
             $length = 0.0;
-            foreach ($groups as $places) {
+            foreach ($groups as [$range, $places]) {
                 $variances = array_fill(0, count($places), $noise ** 2);
-                $length += Segments::of($places, $variances, self::cost($noise), $this->tolerance / 2, 2 * $this->tolerance)->told + count($places) * log($noise * sqrt(2 * M_PI));
+                $length += Segments::of($places, $variances, self::cost($noise, $range), $this->tolerance / 2, 2 * $this->tolerance)->told + count($places) * log($noise * sqrt(2 * M_PI));
             }
             if ($length < $best) {
                 [$best, $hand] = [$length, $i];
@@ -68,7 +71,7 @@ final readonly class LineFinder
      * The places of things that are alike; where there are none, of all.
      *
      * @param  list<Things>  $axes
-     * @return list<non-empty-list<float>> px, ascending
+     * @return list<array{float, non-empty-list<float>}> the range that they lie in, and the places in it, ascending, px
      */
     private function peers(array $axes): array
     {
@@ -87,8 +90,13 @@ final readonly class LineFinder
             }
         }
         $groups = array_filter($groups, static fn (array $places): bool => count($places) > 2);
+        $ranges = array_map(static fn (Things $things): float => $things->range(), $axes);
+        $found = [];
+        foreach (array_sum(array_map(count(...), $groups)) >= self::ENOUGH ? $groups : $all as $key => $places) {
+            $found[] = [$ranges[(int) $key], $places];
+        }
 
-        return array_values(array_sum(array_map(count(...), $groups)) >= self::ENOUGH ? $groups : $all);
+        return $found;
     }
 
     /**
@@ -161,7 +169,7 @@ final readonly class LineFinder
         $sorted = $this->sorted($things, $edge);
         $places = array_column($sorted, 0);
         $runs = [];
-        foreach (Segments::of($places, array_fill(0, count($places), $noise ** 2), self::cost($noise), $this->tolerance / 2, 2 * $this->tolerance)->each as [$from, $to]) {
+        foreach (Segments::of($places, array_fill(0, count($places), $noise ** 2), self::cost($noise, $things->range()), $this->tolerance / 2, 2 * $this->tolerance)->each as [$from, $to]) {
             $runs[] = [array_column(array_slice($sorted, $from, $to - $from), 1), array_slice($places, $from, $to - $from)];
         }
 

@@ -58,7 +58,7 @@ final readonly class SizeFinder
         $numbers = array_values($sizes);
         $reach = $this->wish->tolerance / 2;
         $noise = max(0.3, $reach / 3);
-        $segments = Segments::of($numbers, array_fill(0, count($numbers), $noise ** 2), LineFinder::cost($noise), 0.0, 2 * $reach)->each;
+        $segments = Segments::of($numbers, array_fill(0, count($numbers), $noise ** 2), LineFinder::cost($noise, max([1.0, ...$numbers])), 0.0, 2 * $reach)->each;
         $means = array_map(static fn (array $of): array => [array_sum(array_slice($numbers, $of[0], $of[1] - $of[0])) / ($of[1] - $of[0]), $noise / sqrt($of[1] - $of[0])], $segments);
         $values = Values::of($means);
         foreach ($segments as $k => [$from, $to]) {

@@ -20,6 +20,9 @@ final readonly class Things
 
     public const BASELINE = 'baseline';
 
+    /** px that things lie within at least */
+    private const SMALL = 8.0;
+
     /** the types of lines of the sheet: those that follow from it, and those that somebody drew */
     private const LINE = 'line';
 
@@ -117,6 +120,19 @@ final readonly class Things
     public function edge(int $thing, string $edge): float
     {
         return $this->leads[$thing] + $this->edges[$thing][$edge];
+    }
+
+    /** px within which all things lie: so far apart two of them may be by chance. */
+    public function range(): float
+    {
+        [$from, $to] = [INF, -INF];
+        foreach ($this->leads as $thing => $lead) {
+            if (! $this->isLine($thing)) {
+                [$from, $to] = [min($from, $lead), max($to, $lead + $this->sizes[$thing])];
+            }
+        }
+
+        return max(self::SMALL, $to - $from);
     }
 
     /** The edge by which it stands: of a text whose width follows its words the only one. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Intent;
 
+use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Geometry\Spoken;
 use AllSquare\Core\Item\By;
 use AllSquare\Core\Refusal;
@@ -17,12 +18,19 @@ final readonly class Wish
 
     private const MOST = 100.0;
 
+    /** In a group, an edge may be moved by such a part of its extent at most: what is small is drawn finely. */
+    private const PART = 24;
+
+    /** px at 96 ppi: a group that is no larger is a drawing, such as an icon, and no layout */
+    private const DRAWING = 64.0;
+
     /**
      * @param  float  $tolerance  px that an edge may be moved, above 0
      * @param  bool  $sizes  whether sizes may change, by half of that
      * @param  bool  $whole  whether things are put on whole pixels
+     * @param  float  $scale  how much finer the sheet is than 96 ppi
      */
-    private function __construct(public float $tolerance, public bool $sizes, public bool $whole)
+    private function __construct(public float $tolerance, public bool $sizes, public bool $whole, private float $scale)
     {
     }
 
@@ -40,6 +48,14 @@ final readonly class Wish
             throw Refusal::because(sprintf('The tolerance has to be above 0 and at most %s.', Spoken::withUnit(self::MOST * $scale)), 'tolerance');
         }
 
-        return new self($tolerance, $sizes, $sheet->wholePixels && $by === By::Frame);
+        return new self($tolerance, $sizes, $sheet->wholePixels && $by === By::Frame, $scale);
+    }
+
+    /** The same for what lies in a group; null where that is left alone. */
+    public function within(Rect $group): ?self
+    {
+        $extent = max($group->w, $group->h);
+
+        return $extent <= self::DRAWING * $this->scale ? null : new self(min($this->tolerance, floor($extent / self::PART)), $this->sizes, $this->whole, $this->scale);
     }
 }

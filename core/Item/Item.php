@@ -152,7 +152,7 @@ final readonly class Item
     /** Whether it keeps numbers of its own space, such as those of a series. */
     public function keepsNumbers(): bool
     {
-        return $this->kind instanceof KeepsNumbers && $this->kind->keepsNumbers($this);
+        return $this->kind instanceof KeepsNumbers && $this->kind->keepsNumbers($this->fields);
     }
 
     public function number(string $prop): float

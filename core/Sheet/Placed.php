@@ -16,6 +16,7 @@ final readonly class Placed
      * @param  bool  $locked  by itself or with what it lies in
      * @param  bool  $isTurned  otherwise than by quarters
      * @param  bool  $isInexact  whether something in it is, or it lies on axes that are not the sheet's
+     * @param  bool  $isSeries  whether numbers of its own say where what is in it lies
      */
     public function __construct(
         public string $id,
@@ -27,18 +28,19 @@ final readonly class Placed
         public bool $locked = false,
         public bool $isTurned = false,
         public bool $isInexact = false,
+        public bool $isSeries = false,
     ) {
     }
 
     /** The same with another box; its letters move along. */
     public function in(Rect $box): self
     {
-        return new self($this->id, $this->parent, $box, $this->isGround, $this->baseline === null ? null : $this->baseline + $box->y - $this->box->y, $this->standsBy, $this->locked, $this->isTurned, $this->isInexact);
+        return new self($this->id, $this->parent, $box, $this->isGround, $this->baseline === null ? null : $this->baseline + $box->y - $this->box->y, $this->standsBy, $this->locked, $this->isTurned, $this->isInexact, $this->isSeries);
     }
 
     /** The same, known to hold something turned. */
     public function inexact(): self
     {
-        return new self($this->id, $this->parent, $this->box, $this->isGround, $this->baseline, $this->standsBy, $this->locked, $this->isTurned, true);
+        return new self($this->id, $this->parent, $this->box, $this->isGround, $this->baseline, $this->standsBy, $this->locked, $this->isTurned, true, $this->isSeries);
     }
 }

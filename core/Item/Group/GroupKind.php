@@ -6,7 +6,6 @@ namespace AllSquare\Core\Item\Group;
 
 use AllSquare\Core\Item\Field\Fields;
 use AllSquare\Core\Item\Field\NumbersField;
-use AllSquare\Core\Item\Item;
 use AllSquare\Core\Item\Kind;
 use AllSquare\Core\Item\Look\Look;
 use AllSquare\Core\Item\Painting\Painter;
@@ -58,8 +57,8 @@ final class GroupKind implements FramedByItems, GoesWhenEmpty, HoldsItems, Keeps
         return new GroupPainter;
     }
 
-    public function keepsNumbers(Item $item): bool
+    public function keepsNumbers(array $fields): bool
     {
-        return $item->fields['series'] !== null;
+        return ($fields['series'] ?? null) !== null;
     }
 }

@@ -242,6 +242,27 @@ export interface Report {
     originals?: string[];
     copies?: string[];
     grid?: { columns?: Divided; rows?: Divided };
+    /** what squaring up has understood */
+    lines?: MeantLine[];
+    distances?: MeantDistances[];
+    /** ids of what fits nothing */
+    alone?: string[];
+}
+
+/** An edge, a centre or a baseline that several things are meant to share, px. */
+export interface MeantLine {
+    axis: Axis;
+    edge: 'lead' | 'centre' | 'trail' | 'baseline';
+    at: number;
+    items: string[];
+}
+
+/** Gaps or insets that are meant to be of one size, px. */
+export interface MeantDistances {
+    axis: Axis;
+    sort: 'gap' | 'inset';
+    size: number;
+    between: [string, string][];
 }
 
 export interface Answer {

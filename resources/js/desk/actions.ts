@@ -1,6 +1,7 @@
 import { is } from '@/sheet/kinds';
 import { useSelecting, type Alike } from '@/desk/selecting';
 import { useBench, type Order } from '@/stores/bench';
+import { useSquaring } from '@/stores/squaring';
 import { useDesk } from '@/stores/desk';
 import { useView } from '@/stores/view';
 import { useRouter } from 'vue-router';
@@ -24,6 +25,7 @@ export function useActions() {
     const router = useRouter();
     const view = useView();
     const bench = useBench();
+    const squaring = useSquaring();
     const selecting = useSelecting();
     const some = () => desk.selection.length > 0;
     const flagged = (flag: 'locked' | 'hidden' | 'reference') =>
@@ -151,9 +153,8 @@ export function useActions() {
             ...plain,
             words: 'Square up',
             keys: 'q',
-            possible: () => desk.selected.filter((item) => !desk.tree.isLocked(item.id)).length > 1,
-            order: (): Order<'square-up'> => ({ command: 'square-up', params: {} }),
-            run: () => void desk.run('square-up', {}),
+            possible: () => squaring.possible,
+            run: squaring.press,
         },
         again: { ...plain, words: 'Again', keys: '.', possible: some, run: () => void desk.run('again', {}) },
         copyPlace: {

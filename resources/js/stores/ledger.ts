@@ -17,6 +17,8 @@ export interface Strip {
     axis: Axis;
     size: number;
     odd: boolean;
+    /** what it is meant to be, where it is odd */
+    expected: number | null;
     from: number;
     to: number;
     across: [number, number];
@@ -77,15 +79,27 @@ export const useLedger = defineStore('ledger', () => {
         const isLeading = inset.side === 'left' || inset.side === 'top';
         const from = isLeading ? start - inset.size : start + extent;
         const key = `${inset.item} ${inset.side}`;
-        return { key, axis, size: inset.size, odd: inset.odd, from, to: from + inset.size, across: [low, high] };
+        return {
+            key,
+            axis,
+            size: inset.size,
+            odd: inset.odd,
+            expected: inset.expected,
+            from,
+            to: from + inset.size,
+            across: [low, high],
+        };
     }
 
-    /** How often each size occurs along an axis, the most frequent first. */
+    /** The size that a gap is, or is meant to be. */
+    const meant = (strip: Strip) => listed(strip.expected ?? strip.size);
+
+    /** How often each size is meant along an axis, the most frequent first. */
     function census(axis: Axis): { size: number; count: number; odd: number }[] {
         const counts = new Map<number, { size: number; count: number; odd: number }>();
         for (const strip of strips.value) {
             if (strip.axis !== axis) continue;
-            const size = listed(strip.size);
+            const size = meant(strip);
             const was = counts.get(size) ?? { size, count: 0, odd: 0 };
             counts.set(size, { size, count: was.count + 1, odd: was.odd + Number(strip.odd) });
         }
@@ -96,7 +110,7 @@ export const useLedger = defineStore('ledger', () => {
         const { axis, size } = chosen.value ?? {};
         if (axis === undefined) return [];
         return strips.value.filter(
-            (strip) => strip.axis === axis && (size === 'odd' ? strip.odd : listed(strip.size) === size),
+            (strip) => strip.axis === axis && (size === 'odd' ? strip.odd : meant(strip) === size),
         );
     });
 

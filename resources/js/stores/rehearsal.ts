@@ -1,6 +1,6 @@
 import { api } from '@/api/client';
 import type { Commands } from '@/api/commands.gen';
-import type { Answer, Item, Slice } from '@/api/types';
+import type { Answer, Box, Item, Report, Slice } from '@/api/types';
 import { restingQuestion } from '@/api/restingQuestion';
 import { addressed, asItem } from '@/sheet/slices';
 import { useDesk } from '@/stores/desk';
@@ -20,9 +20,14 @@ export const useRehearsal = defineStore('rehearsal', () => {
     /** the items as they would be */
     const ghosts = shallowRef<Item[]>([]);
     const words = ref('');
+    /** what else is said of it */
+    const report = shallowRef<Report | null>(null);
+    /** the boxes that would be others, by id */
+    const boxes = shallowRef<Map<string, Box>>(new Map());
     /** whether the words say why it cannot be done */
     const refused = ref(false);
     const question = restingQuestion(REST);
+    let held: Order | null = null;
 
     function offer(order: Order | null): void {
         end();
@@ -42,12 +47,25 @@ export const useRehearsal = defineStore('rehearsal', () => {
             (answer) => {
                 ghosts.value = [...outermost(answer, items), ...elsewhere(answer.slices ?? [])];
                 words.value = answer.report.summary;
+                report.value = answer.report;
+                boxes.value = new Map([...answer.created, ...answer.changed].map((item) => [item.id, item.bounds]));
             },
             (problem) => {
                 refused.value = true;
                 words.value = problem.message;
             },
         );
+    }
+
+    /** Shows this whenever nothing else is rehearsed, until another is held, or none. */
+    function hold(order: Order | null): void {
+        held = order;
+        offer(order);
+    }
+
+    /** The pointer has left what was rehearsed. */
+    function leave(): void {
+        offer(held);
     }
 
     /** Slices that would lie elsewhere. */
@@ -65,10 +83,12 @@ export const useRehearsal = defineStore('rehearsal', () => {
         question.drop();
         ghosts.value = [];
         words.value = '';
+        report.value = null;
+        boxes.value = new Map();
         refused.value = false;
     }
 
-    return { ghosts, words, refused, offer, end };
+    return { ghosts, words, report, boxes, refused, offer, hold, leave, end };
 });
 
 /** What was made or changed itself: not what only moves along in a group, nor a group that only follows what is in it. */
@@ -107,7 +127,7 @@ export const vRehearse = {
             offering = element;
             useRehearsal().offer(button.order());
         };
-        const end = () => useRehearsal().end();
+        const end = () => useRehearsal().leave();
         element.addEventListener('pointerenter', begin);
         element.addEventListener('pointerleave', end);
         element.addEventListener('focus', () => element.matches(':focus-visible') && begin());
@@ -118,6 +138,6 @@ export const vRehearse = {
     },
     beforeUnmount(element: HTMLElement): void {
         // Another that goes meanwhile leaves it alone.
-        if (offering === element) useRehearsal().end();
+        if (offering === element) useRehearsal().leave();
     },
 };

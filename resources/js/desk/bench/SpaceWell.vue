@@ -2,6 +2,7 @@
 import { useActions } from '@/desk/actions';
 import { counted } from '@/sheet/words';
 import { useBench, type Order } from '@/stores/bench';
+import { useSquaring } from '@/stores/squaring';
 import { useDesk } from '@/stores/desk';
 import { useUnits } from '@/stores/units';
 import { pressed, vRehearse } from '@/stores/rehearsal';
@@ -9,6 +10,7 @@ import { readCount } from '@/parts/sums';
 import { computed, ref } from 'vue';
 import { dividing, gapsOf, gapWords } from './gaps';
 import RepeatPanel from './RepeatPanel.vue';
+import SquarePanel from './SquarePanel.vue';
 import SheetCount from './SheetCount.vue';
 import SeriesFields from './SeriesFields.vue';
 import SumField from './SumField.vue';
@@ -18,6 +20,8 @@ const desk = useDesk();
 const bench = useBench();
 const units = useUnits();
 const { actions } = useActions();
+const square = ref<HTMLElement | null>(null);
+const squaring = useSquaring();
 const repeat = ref<InstanceType<typeof RepeatPanel> | null>(null);
 
 const AXES = [
@@ -75,7 +79,6 @@ function make(order: () => Order | null): void {
     const made = free.value.length > 1 ? order() : null;
     if (made) void pressed(made);
 }
-const squareUp = actions.squareUp.order;
 </script>
 
 <template>
@@ -186,15 +189,17 @@ const squareUp = actions.squareUp.order;
             </div>
             <div class="row">
                 <button
-                    v-rehearse="squareUp"
+                    ref="square"
+                    v-rehearse="squaring.order"
                     class="btn strong"
                     type="button"
-                    :disabled="!actions.squareUp.possible()"
+                    :disabled="!squaring.possible"
+                    :aria-expanded="squaring.isOpen"
                     v-tooltip.top="{
-                        value: `Find the rows and columns meant, and make them exact (q)`,
+                        value: `Find the lines and gaps that were meant, and make them exact (q)`,
                         showDelay: 400,
                     }"
-                    @click="pressed(squareUp())"
+                    @click="squaring.press()"
                 >
                     Square up
                 </button>
@@ -230,6 +235,7 @@ const squareUp = actions.squareUp.order;
             </div>
         </template>
         <RepeatPanel ref="repeat" />
+        <SquarePanel :button="square" />
     </div>
 </template>
 

@@ -11,6 +11,7 @@ import { layerFor, layerStyle } from './layers';
 import { screenBox } from './marks';
 import Gauges from './Gauges.vue';
 import Ghosts from './Ghosts.vue';
+import Understood from './Understood.vue';
 import GridLines from './GridLines.vue';
 import GuideLines from './GuideLines.vue';
 import Measures from './Measures.vue';
@@ -180,6 +181,7 @@ onBeforeUnmount(() => {
             <Gauges @grip="dragGauge" />
             <Overlay />
             <Ghosts />
+            <Understood />
             <SelectionMarks @grip="grip" @turn="turn" />
             <TextEditor v-if="view.editing" :key="view.editing.item ?? 'new'" />
         </div>

@@ -4,6 +4,7 @@ import { itemsAt, lockedAt } from '@/sheet/hit';
 import { sliceAt } from '@/sheet/slices';
 import { useDesk } from '@/stores/desk';
 import { useMeasuring } from '@/stores/measuring';
+import { useSquaring } from '@/stores/squaring';
 import { useView } from '@/stores/view';
 import { computed, onBeforeUnmount, type Ref } from 'vue';
 import { useColourAt } from './colourAt';
@@ -36,6 +37,7 @@ export function usePointing(
 ) {
     const desk = useDesk();
     const view = useView();
+    const squaring = useSquaring();
     const measuring = useMeasuring();
     const colour = useColourAt();
     const { gesture, spaceHeld, follow, end, giveBack } = useHeldPointer();
@@ -254,7 +256,10 @@ export function usePointing(
 
     function onWheel(event: WheelEvent): void {
         event.preventDefault();
-        if (event.ctrlKey || event.metaKey) view.zoomTo(view.zoom * Math.exp(-event.deltaY * 0.0022), onCanvas(event));
+        const isPlain = !event.ctrlKey && !event.metaKey && !event.shiftKey;
+        if (squaring.isOpen && isPlain && event.deltaY !== 0) squaring.step(event.deltaY < 0 ? 1 : -1);
+        else if (event.ctrlKey || event.metaKey)
+            view.zoomTo(view.zoom * Math.exp(-event.deltaY * 0.0022), onCanvas(event));
         else if (event.shiftKey) view.panBy(-(event.deltaY || event.deltaX), 0);
         else view.panBy(-event.deltaX, -event.deltaY);
     }
