@@ -11,7 +11,7 @@ namespace AllSquare\Core\Intent;
 final class Evidence
 {
     /** what it says for a place that it is in the middle of what a thing lies on */
-    private const CENTRED = 1.5;
+    private const CENTRED = 2.5;
 
     /** thousandths of a px by which facing insets differ where the room between them is odd */
     private const ODD = 1000;
@@ -158,7 +158,7 @@ final class Evidence
                 $line[$this->things->types[$one]]--;
             }
         }
-        $peers = $others = $made = 0;
+        $peers = $others = $made = $drawn = 0;
         foreach ($line as $other => $count) {
             if ($count <= 0) {
                 continue;
@@ -166,14 +166,15 @@ final class Evidence
             if ($other === $type) {
                 $peers += $count;
             } elseif (Things::isLineType($other)) {
-                $peers += $other === Things::DRAWN ? 2 : 1;
+                // A margin that is also the edge of a column is one line.
+                $drawn = max($drawn, $other === Things::DRAWN ? 2 : 1);
             } else {
                 $others += $count;
                 $made = max($made, ($this->makes[$edge][$type][$other] ?? 0) - ($this->lines[$edge][$here][$other] ?? 0));
             }
         }
 
-        return min(3, $peers) + min(1.5, $others / 2) + min(2, $made);
+        return min(3, $peers + $drawn) + min(1.5, $others / 2) + min(2, $made);
     }
 
     /** @return list<array{Relation, float}> those of a thing, with their sizes in px */

@@ -4,7 +4,7 @@ import type { Candidates } from '@/sheet/snap/candidates';
 import { metAt } from '@/sheet/snap/matches';
 import { snap } from '@/sheet/snap/pick';
 import { Tree } from '@/sheet/tree';
-import { readSum, relative } from '@/parts/sums';
+import { readSum, relative } from '@/sheet/sums';
 
 /** What of the page is held to vectors, for a test to call in a browser. */
 declare global {

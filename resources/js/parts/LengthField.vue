@@ -7,7 +7,7 @@ import { computed, ref, watch } from 'vue';
 import FieldFrame from './FieldFrame.vue';
 import { useFittingFigure } from './fittingFigure';
 import { usePresses } from './presses';
-import { relative } from './sums';
+import { relative } from '@/sheet/sums';
 import { onFieldKey, useTyped } from './typed';
 
 /**

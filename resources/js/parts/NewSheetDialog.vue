@@ -5,7 +5,7 @@ import InputText from 'primevue/inputtext';
 import Select from 'primevue/select';
 import { computed, reactive, ref, watch } from 'vue';
 import { readLength } from './lengths';
-import { readSum } from './sums';
+import { readSum } from '@/sheet/sums';
 
 /** An exact size for a new sheet or document: sums and units in every field. */
 const props = defineProps<{ title: string; button: string; named: string; nameLabel: string; start?: NewSheet }>();

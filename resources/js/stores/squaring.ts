@@ -1,4 +1,4 @@
-import { readSum } from '@/parts/sums';
+import { readSum } from '@/sheet/sums';
 import { is } from '@/sheet/kinds';
 import type { Order } from '@/stores/bench';
 import { useDesk } from '@/stores/desk';

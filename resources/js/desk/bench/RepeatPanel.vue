@@ -2,7 +2,7 @@
 import type { Commands } from '@/api/commands.gen';
 import { usePanelFocus } from '@/parts/focus';
 import { counted } from '@/sheet/words';
-import { readCount, readSum } from '@/parts/sums';
+import { readCount, readSum } from '@/sheet/sums';
 import { useBench, type Order } from '@/stores/bench';
 import { useDesk } from '@/stores/desk';
 import { useUnits } from '@/stores/units';

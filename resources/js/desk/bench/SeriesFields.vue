@@ -3,7 +3,7 @@ import type { Commands } from '@/api/commands.gen';
 import type { Item, Series } from '@/api/types';
 import { useActions } from '@/desk/actions';
 import LengthField from '@/parts/LengthField.vue';
-import { readSum } from '@/parts/sums';
+import { readSum } from '@/sheet/sums';
 import { useDesk } from '@/stores/desk';
 import { computed, ref } from 'vue';
 

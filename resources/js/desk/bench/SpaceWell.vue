@@ -6,7 +6,7 @@ import { useSquaring } from '@/stores/squaring';
 import { useDesk } from '@/stores/desk';
 import { useUnits } from '@/stores/units';
 import { pressed, vRehearse } from '@/stores/rehearsal';
-import { readCount } from '@/parts/sums';
+import { readCount } from '@/sheet/sums';
 import { computed, ref } from 'vue';
 import { dividing, gapsOf, gapWords } from './gaps';
 import RepeatPanel from './RepeatPanel.vue';

@@ -21,6 +21,9 @@ const tolerance = computed({
     set: (typed) => (squaring.wish.tolerance = typed),
 });
 
+/** The sentence without what the heading says already. */
+const understood = computed(() => (rehearsal.refused ? rehearsal.words : rehearsal.words.replace(/^[^:]*: /, '')));
+
 /** More names than this are counted. */
 const MOST = 3;
 const alone = computed(() => (rehearsal.report?.alone ?? []).flatMap((id) => desk.items.get(id) ?? []));
@@ -54,10 +57,7 @@ function leaveOut(ids: string[]): void {
 <template>
     <Popover ref="panel" class="square-panel" :dismissable="false" @show="opened('.square-panel')" @hide="hide">
         <form class="square" aria-label="Square up" @submit.prevent="squaring.act">
-            <h3>
-                Square up {{ counted(desk.selected) }}
-                <button class="quiet" type="button" aria-label="Close" @click="squaring.isOpen = false">×</button>
-            </h3>
+            <h3>Square up {{ counted(desk.selected) }}</h3>
             <SumField
                 v-model="tolerance"
                 label="move by at most"
@@ -72,7 +72,7 @@ function leaveOut(ids: string[]): void {
             <label class="tick"
                 ><input v-model="squaring.wish.extent" type="checkbox" /> both ends stay where they are</label
             >
-            <p v-if="rehearsal.words" class="said" :class="{ refused: rehearsal.refused }">{{ rehearsal.words }}</p>
+            <p v-if="rehearsal.words" class="said" :class="{ refused: rehearsal.refused }">{{ understood }}</p>
             <p v-if="alone.length" class="alone">
                 <button
                     v-for="item in alone.slice(0, MOST)"
@@ -88,7 +88,10 @@ function leaveOut(ids: string[]): void {
                     leave out all {{ alone.length }} that fit nothing
                 </button>
             </p>
-            <button class="btn strong" type="submit" :disabled="rehearsal.refused">Square up</button>
+            <div class="do">
+                <button class="btn" type="button" @click="squaring.isOpen = false">Leave it</button>
+                <button class="btn strong" type="submit" :disabled="rehearsal.refused">Square up</button>
+            </div>
         </form>
     </Popover>
 </template>
@@ -103,9 +106,11 @@ function leaveOut(ids: string[]): void {
 h3 {
     margin: 0;
     font-size: 13px;
+}
+.do {
     display: flex;
-    justify-content: space-between;
-    align-items: center;
+    justify-content: flex-end;
+    gap: 6px;
 }
 .tick {
     display: flex;
@@ -150,7 +155,6 @@ h3 {
     color: var(--soft);
 }
 .strong {
-    justify-self: end;
     background: var(--spruce);
     border-color: var(--spruce);
     color: var(--on-spruce);

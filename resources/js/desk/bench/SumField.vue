@@ -2,7 +2,7 @@
 import { focusStage } from '@/parts/focus';
 import { figure } from '@/sheet/geometry';
 import FieldFrame from '@/parts/FieldFrame.vue';
-import { readCount, readSum } from '@/parts/sums';
+import { readCount, readSum } from '@/sheet/sums';
 import { onFieldKey } from '@/parts/typed';
 import { computed } from 'vue';
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useActions } from '@/desk/actions';
 import LengthField from '@/parts/LengthField.vue';
-import { readSum, relative } from '@/parts/sums';
+import { readSum, relative } from '@/sheet/sums';
 import type { Order } from '@/stores/bench';
 import { useBench } from '@/stores/bench';
 import { useDesk } from '@/stores/desk';

@@ -26,9 +26,18 @@ const screen = (axis: Axis, along: number, across: number): Point =>
 const spans = (axis: Axis, box: Box): [number, number] =>
     axis === 'x' ? [box.y, box.y + box.h] : [box.x, box.x + box.w];
 
+/** What is in the groups that are selected would only be in the way; of a single group it is what is meant. */
+const isShown = computed(() => {
+    const [only] = desk.selection;
+    const shown =
+        desk.selection.length === 1 && only ? desk.tree.children(only).map((item) => item.id) : desk.selection;
+    const ids = new Set(shown);
+    return (id?: string) => id !== undefined && ids.has(id);
+});
+
 const lines = computed(() =>
     (rehearsal.report?.lines ?? [])
-        .filter((line) => line.items.length > 1)
+        .filter((line) => line.items.length > 1 && isShown.value(line.items[0]))
         .slice(0, MOST)
         .flatMap((line) => {
             const extent = line.items.flatMap((id) => {
@@ -57,7 +66,7 @@ const keyOf = (line: MeantLine) => `${line.axis} ${line.edge} ${line.at}`;
 const gaps = computed(() => {
     const drawn: { key: string; from: Point; to: Point; text: string; axis: Axis }[] = [];
     for (const { axis, sort, size, between } of rehearsal.report?.distances ?? []) {
-        if (sort !== 'gap' || size <= 0) continue;
+        if (sort !== 'gap' || size <= 0 || !isShown.value(between[0]?.[0])) continue;
         let isSaid = false;
         for (const [a, b] of between.slice(0, MOST)) {
             const [first, second] = [boxOf(a), boxOf(b)];

@@ -4,7 +4,7 @@ import { figure } from '@/sheet/geometry';
 import FieldFrame from '@/parts/FieldFrame.vue';
 import { readLength } from '@/parts/lengths';
 import { usePresses } from '@/parts/presses';
-import { readSum, relative } from '@/parts/sums';
+import { readSum, relative } from '@/sheet/sums';
 import { onFieldKey, useTyped } from '@/parts/typed';
 import { computed } from 'vue';
 

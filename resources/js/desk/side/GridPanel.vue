@@ -2,7 +2,7 @@
 import { api } from '@/api/client';
 import { restingQuestion } from '@/api/restingQuestion';
 import type { Answer, Axis, Divided } from '@/api/types';
-import { readCount } from '@/parts/sums';
+import { readCount } from '@/sheet/sums';
 import { useDesk } from '@/stores/desk';
 import { useUnits } from '@/stores/units';
 import { useView } from '@/stores/view';
