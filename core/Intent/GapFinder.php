@@ -25,7 +25,7 @@ final readonly class GapFinder
     {
         $bySort = [];
         foreach ($this->witnesses($things, $bodies, $relations) as $relation) {
-            $bySort[$relation->sort][] = [
+            $bySort[$relation->sort.($relation->sort === Relation::INSET ? $things->types[$relation->fromEnd ? $relation->b : $relation->a] : '')][] = [
                 'size' => $relation->size($things, $bodies), 'of' => $relation,
                 'sure' => $noise * sqrt(1 / $bodies->weight($relation->a) + 1 / $bodies->weight($relation->b)),
             ];

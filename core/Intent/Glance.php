@@ -19,9 +19,10 @@ final readonly class Glance
     /**
      * @param  array{x: Things, y: Things}  $things
      * @param  array{x: list<Relation>, y: list<Relation>}  $relations
+     * @param  list<array{int, int}>  $centred  things that lie exactly in the middle of another, and that other
      * @param  list<array{float, float}>  $sizes  that were chosen, px, each with its standard deviation
      */
-    public function __construct(private array $things, private array $relations, private array $sizes, private Wish $wish)
+    public function __construct(private array $things, private array $relations, private array $centred, private array $sizes, private Wish $wish)
     {
     }
 
@@ -54,21 +55,32 @@ final readonly class Glance
         [$best, $found] = [INF, null];
         foreach ($hands as $noise) {
             $read = array_map(fn (Axis $axis): Structure => $this->structure($finder, $axis, $noise), [Axis::X, Axis::Y]);
-            $values = $asTheyAre ? null : Values::of([...$this->sizes, ...$read[0]->values(), ...$read[1]->values()]);
+            $values = $asTheyAre ? null : $this->values($read);
             $length = count($hands) === 1 ? 0.0 : $read[0]->length() + $read[1]->length() - ($values->evidence ?? 0.0);
             if ($found === null || $length < $best) {
                 [$best, $found] = [$length, [$read, $values]];
             }
         }
 
-        return $found;
+        if ($asTheyAre) {
+            return $found;
+        }
+        $pruned = [$found[0][0]->pruned(), $found[0][1]->pruned()];
+
+        return [$pruned, $this->values($pruned)];
+    }
+
+    /** @param  array{Structure, Structure}  $read */
+    private function values(array $read): Values
+    {
+        return Values::of([...$this->sizes, ...$read[0]->values(), ...$read[1]->values()], $this->wish->spacings);
     }
 
     private function structure(LineFinder $finder, Axis $axis, float $noise): Structure
     {
         $things = $this->things[$axis->value];
 
-        return new Structure($things, $finder->find($things, $noise), $this->relations[$axis->value], $noise, $this->wish->tolerance);
+        return new Structure($things, $finder->find($things, $noise), $this->relations[$axis->value], $this->centred, $noise, $this->wish->tolerance);
     }
 
     /**

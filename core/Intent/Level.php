@@ -20,6 +20,9 @@ final readonly class Level
     /** @var array{x: list<Relation>, y: list<Relation>} */
     private array $relations;
 
+    /** @var list<array{int, int}> things that lie exactly in the middle of another, and that other */
+    private array $centred;
+
     /**
      * @param  list<Placed>  $placed
      * @param  array<int, int>  $grounds  what each lies on, of those that lie on others of them
@@ -28,9 +31,27 @@ final readonly class Level
      */
     public function __construct(private array $placed, array $grounds, array $lines, array $reaches, private Wish $wish)
     {
+        $this->centred = $this->centredOn($grounds);
         $finder = new RelationFinder($placed, $grounds);
         $this->things = ['x' => Things::along(Axis::X, $placed, $lines['x'], $reaches['x'], $wish->whole), 'y' => Things::along(Axis::Y, $placed, $lines['y'], $reaches['y'], $wish->whole)];
         $this->relations = ['x' => $finder->find(Axis::X), 'y' => $finder->find(Axis::Y)];
+    }
+
+    /**
+     * @param  array<int, int>  $grounds
+     * @return list<array{int, int}>
+     */
+    private function centredOn(array $grounds): array
+    {
+        $centred = [];
+        foreach ($grounds as $thing => $ground) {
+            [$a, $b] = [$this->placed[$thing]->box, $this->placed[$ground]->box];
+            if (Length::same($a->x + $a->w / 2, $b->x + $b->w / 2) && Length::same($a->y + $a->h / 2, $b->y + $b->h / 2)) {
+                $centred[] = [$thing, $ground];
+            }
+        }
+
+        return $centred;
     }
 
     /** @param  list<Placed>  $were  the same before they were sized */
@@ -74,7 +95,7 @@ final readonly class Level
      */
     private function looked(array $things): array
     {
-        $leads = (new Glance($things, $this->relations, $this->sizes(), $this->wish))->leads();
+        $leads = (new Glance($things, $this->relations, $this->centred, $this->sizes(), $this->wish))->leads();
 
         return ['x' => $things['x']->at($this->inSteps(Axis::X, $leads['x'])), 'y' => $things['y']->at($this->inSteps(Axis::Y, $leads['y']))];
     }

@@ -23,19 +23,23 @@ final readonly class RelationFinder
     /** @return list<Relation> */
     public function find(Axis $axis): array
     {
-        $relations = [];
+        $relations = $isFirst = $isLast = [];
         $boxes = array_map(static fn (Placed $one): Rect => $one->box, $this->placed);
         foreach ((new Adjacency($boxes, $axis))->pairs as [$a, $b]) {
             // The gap beside a ragged side is none.
             if ($this->stands($a, $axis, 1.0) && $this->stands($b, $axis, 0.0)) {
                 $relations[] = Relation::gap($a, $b);
             }
+            if (isset($this->grounds[$a], $this->grounds[$b]) && $this->grounds[$a] === $this->grounds[$b]) {
+                $isFirst[$b] = $isLast[$a] = false;
+            }
         }
+        // From a side of what it lies on only to what nothing lies before there.
         foreach ($this->grounds as $thing => $ground) {
-            if ($this->stands($thing, $axis, 0.0)) {
+            if (($isFirst[$thing] ?? true) && $this->stands($thing, $axis, 0.0)) {
                 $relations[] = Relation::insetBefore($ground, $thing);
             }
-            if ($this->stands($thing, $axis, 1.0)) {
+            if (($isLast[$thing] ?? true) && $this->stands($thing, $axis, 1.0)) {
                 $relations[] = Relation::insetAfter($ground, $thing);
             }
         }

@@ -18,6 +18,9 @@ final class Structure
     /** uncertainties within which two things are on a line that nothing else speaks for */
     private const NEAR = 1.5;
 
+    /** sizes that occur no more often may be chance */
+    private const WEAK = 3;
+
     private Bodies $bodies;
 
     /** @var list<MeantLine> */
@@ -29,12 +32,14 @@ final class Structure
     /**
      * @param  list<MeantLine>  $lines  the best supported first
      * @param  list<Relation>  $relations
+     * @param  list<array{int, int}>  $centred  things that lie exactly in the middle of another, and that other
      * @param  float  $noise  px, the standard deviation of places from where they were meant
      * @param  float  $tolerance  px that anything may be moved
      */
-    public function __construct(private readonly Things $things, array $lines, array $relations, private readonly float $noise, float $tolerance)
+    public function __construct(private readonly Things $things, array $lines, array $relations, array $centred, private readonly float $noise, float $tolerance)
     {
         $this->bodies = new Bodies($things);
+        $this->settle($centred);
         // Things alike first: what they share they share by intent; then what they have in common with others.
         foreach ($lines as $line) {
             foreach ($this->alike($line) as $members) {
@@ -48,6 +53,36 @@ final class Structure
         }
         $this->weak = array_values(array_filter($lines, static fn (MeantLine $line): bool => $line->support < self::STRONG));
         $this->classes = (new GapFinder($tolerance))->find($things, $this->bodies, $relations, $noise);
+    }
+
+    /**
+     * What lies exactly in the middle of another thing, or on a line of the sheet, was put there, however unsteady the hand
+     * was elsewhere.
+     *
+     * @param  list<array{int, int}>  $centred
+     */
+    private function settle(array $centred): void
+    {
+        foreach ($centred as [$thing, $ground]) {
+            $this->bodies->join($ground, $thing, $this->things->leads[$thing] - $this->things->leads[$ground]);
+        }
+        $lines = [];
+        foreach ($this->things->edges as $thing => $edges) {
+            foreach ($edges as $edge => $past) {
+                $at = (string) round($this->things->leads[$thing] + $past, 3);
+                if ($this->things->isLine($thing)) {
+                    $lines["$edge $at"] ??= $thing;
+                }
+            }
+        }
+        foreach ($lines === [] ? [] : $this->things->edges as $thing => $edges) {
+            foreach ($edges as $edge => $past) {
+                $line = $lines["$edge ".round($this->things->leads[$thing] + $past, 3)] ?? $thing;
+                if ($line !== $thing) {
+                    $this->bodies->join($line, $thing, -$past);
+                }
+            }
+        }
     }
 
     /** @return list<array{float, float}> values that were chosen, px, each with its standard deviation */
@@ -73,6 +108,26 @@ final class Structure
         $range = $this->things->range();
 
         return $off + $values * LineFinder::cost($this->noise, $range) + $sizes * LineFinder::cost($this->noise, min(GapFinder::RANGE, $range));
+    }
+
+    /** The same without the sizes that let nothing be told more shortly, as where they contradict what others say. */
+    public function pruned(): self
+    {
+        $best = $this;
+        $length = $this->length();
+        foreach (array_reverse($this->classes) as $class) {
+            if (count($class) > self::WEAK) {
+                break;
+            }
+            $without = clone $best;
+            $without->bodies = clone $best->bodies;
+            $without->classes = array_values(array_filter($best->classes, static fn (array $one): bool => $one !== $class));
+            if ($without->length() < $length - Length::SAME) {
+                [$best, $length] = [$without, $without->length()];
+            }
+        }
+
+        return $best;
     }
 
     /** How much less it takes to tell where everything lies by the structure than one by one; nothing, or less, where it says nothing. */

@@ -65,7 +65,8 @@ final readonly class Things
                 $edges[] = [$edge => $all[$edge]];
                 $types[] = "words $edge";
             } else {
-                $edges[] = $axis === Axis::Y && $one->baseline !== null ? $all + [self::BASELINE => $one->baseline - $one->box->y] : $all;
+                // Below its baseline a text has room for letters that reach down, which nothing is aligned to.
+                $edges[] = $axis === Axis::Y && $one->baseline !== null ? [self::LEAD => 0.0, self::CENTRE => $all[self::CENTRE], self::BASELINE => $one->baseline - $one->box->y] : $all;
                 $types[] = ($isText ? 'words ' : 'size ').round($size);
             }
         }

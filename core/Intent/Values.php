@@ -15,15 +15,27 @@ final readonly class Values
     /** the share of values that are taken for chance */
     private const CHANCE = 0.1;
 
-    /** @param  array<int, float>  $likely  by unit, 1 together */
-    private function __construct(private array $likely, public float $evidence)
+    /** what was chosen for the sheet says as much as so many values on it, and is so many times as likely as another */
+    private const CHOSEN = 6;
+
+    /**
+     * @param  array<int, float>  $likely  by unit, 1 together
+     * @param  list<float>  $chosen
+     */
+    private function __construct(private array $likely, private array $chosen, public float $evidence)
     {
     }
 
-    /** @param  list<array{float, float}>  $values  px, each with its standard deviation */
-    public static function of(array $values): self
+    /**
+     * @param  list<array{float, float}>  $values  px, each with its standard deviation
+     * @param  list<float>  $chosen  px, distances that were chosen for the sheet
+     */
+    public static function of(array $values, array $chosen = []): self
     {
         $likely = array_map(log(...), self::AT_FIRST);
+        foreach ($chosen as $value) {
+            array_push($values, ...array_fill(0, self::CHOSEN, [$value, 0.0]));
+        }
         foreach ($values as [$value, $sure]) {
             foreach (self::UNITS as $unit) {
                 $likely[$unit] += log((1 - self::CHANCE) * self::density($value, max($sure, 0.05), $unit) + self::CHANCE);
@@ -33,7 +45,7 @@ final readonly class Values
         $likely = array_map(static fn (float $one): float => exp($one - $most), $likely);
         $all = array_sum($likely);
 
-        return new self(array_map(static fn (float $one): float => $one / $all, $likely), $most + log($all));
+        return new self(array_map(static fn (float $one): float => $one / $all, $likely), $chosen, $most + log($all));
     }
 
     /** How many times as likely a value is than if all were as likely as any, where multiples of the unit are meant. */
@@ -59,7 +71,7 @@ final readonly class Values
             }
         }
 
-        return log($sum);
+        return log($sum * (in_array($value, $this->chosen, true) ? self::CHOSEN : 1));
     }
 
     /**

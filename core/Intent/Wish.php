@@ -29,8 +29,9 @@ final readonly class Wish
      * @param  bool  $sizes  whether sizes may change, by half of that
      * @param  bool  $whole  whether things are put on whole pixels
      * @param  float  $scale  how much finer the sheet is than 96 ppi
+     * @param  list<float>  $spacings  px, that were chosen for the sheet
      */
-    private function __construct(public float $tolerance, public bool $sizes, public bool $whole, private float $scale)
+    private function __construct(public float $tolerance, public bool $sizes, public bool $whole, private float $scale, public array $spacings)
     {
     }
 
@@ -48,7 +49,7 @@ final readonly class Wish
             throw Refusal::because(sprintf('The tolerance has to be above 0 and at most %s.', Spoken::withUnit(self::MOST * $scale)), 'tolerance');
         }
 
-        return new self($tolerance, $sizes, $sheet->wholePixels && $by === By::Frame, $scale);
+        return new self($tolerance, $sizes, $sheet->wholePixels && $by === By::Frame, $scale, self::spacings($sheet));
     }
 
     /** The same for what lies in a group; null where that is left alone. */
@@ -56,6 +57,14 @@ final readonly class Wish
     {
         $extent = max($group->w, $group->h);
 
-        return $extent <= self::DRAWING * $this->scale ? null : new self(min($this->tolerance, floor($extent / self::PART)), $this->sizes, $this->whole, $this->scale);
+        return $extent <= self::DRAWING * $this->scale ? null : new self(min($this->tolerance, floor($extent / self::PART)), $this->sizes, $this->whole, $this->scale, $this->spacings);
+    }
+
+    /** @return list<float> the unit of spacing, the module and the gutters */
+    private static function spacings(Sheet $sheet): array
+    {
+        $grid = $sheet->grid;
+
+        return array_values(array_filter([$sheet->unitOfSpacing, $grid->module, $grid->columns?->gutter, $grid->rows?->gutter]));
     }
 }
