@@ -104,7 +104,7 @@ final readonly class Mover
         return ! $this->isExempt($id)
             && abs($lead - Length::whole($lead)) < self::CLOSE
             && abs($now - $place) < 0.5 + self::CLOSE
-            && ($this->boxes->isInexact($id) || ($this->by === By::Upright && $this->draft->item($id)->angle !== 0.0));
+            && ($this->boxes->isInexact($id) || $this->draft->item($id)->angle !== 0.0);
     }
 
     /** Where that leading edge would come to lie: whole pixels are those of the bounds (RULES 2), whatever box is gone by. */

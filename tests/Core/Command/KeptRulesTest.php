@@ -136,6 +136,17 @@ final class KeptRulesTest extends TestCase
         }
     }
 
+    /** Its place is known to 1/1000 px, and the half of a pixel that it is to stand at rounds to either side. */
+    public function test_what_is_turned_upright_and_centred_stays_where_it_came_to_stand(): void
+    {
+        $scene = Scene::of(1280, 800)->put('a', 1063, 453, 78.671, 119, ['angle' => 90])->put('b', 100, 40, 50, 20);
+        $scene->run('align', ['a', 'b'], ['edge' => 'centre', 'to' => 'sheet']);
+        $once = $scene->bounds('a')->x;
+        self::assertEqualsWithDelta(580.5, $once, 0.51);
+        $scene->run('align', ['a', 'b'], ['edge' => 'centre', 'to' => 'sheet']);
+        self::assertSame($once, $scene->bounds('a')->x);
+    }
+
     public function test_centred_upright_twice_is_centred_once(): void
     {
         $scene = Scene::of()->put('a', 266, 313, 238, 39, ['angle' => 90])->put('b', 406, -49, 54, 54);
