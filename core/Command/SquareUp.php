@@ -100,7 +100,7 @@ final readonly class SquareUp implements ArrangesBoxes, Command, Repeatable
         $patterns = array_map(static fn (Meant $level): Pattern => $level->pattern, $levels);
         $moves = Moves::of($draft, $moved);
         $last = end($patterns);
-        $summary = sprintf('Squared up %s: %s; %s', Words::of($draft, $selected->ids), Telling::of($patterns), $moves->said());
+        $summary = sprintf('Squared up %s: %s; %s', Words::of($draft, $selected->ids), Telling::of($patterns, $draft->sheet()->zero), $moves->said());
         if ($last->alone !== []) {
             $summary .= '; '.Words::list($draft, $last->alone).(count($last->alone) === 1 ? ' fits nothing' : ' fit nothing');
         }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Intent;
 
+use AllSquare\Core\Geometry\Axis;
+use AllSquare\Core\Geometry\Point;
 use AllSquare\Core\Geometry\Spoken;
 
 /** Says in words and numbers what was understood: "3 columns at 64, 248 and 432, 2 rows at 80 and 208, gaps of 24 (4) and 8 (3)". */
@@ -12,8 +14,11 @@ final class Telling
     /** More places or sizes than this are counted only. */
     private const LISTED = 5;
 
-    /** @param  list<Pattern>  $patterns  what holds, the outermost last */
-    public static function of(array $patterns): string
+    /**
+     * @param  list<Pattern>  $patterns  what holds, the outermost last
+     * @param  Point  $zero  that places are counted from
+     */
+    public static function of(array $patterns, Point $zero): string
     {
         $pattern = end($patterns);
         if ($pattern === false) {
@@ -21,8 +26,8 @@ final class Telling
         }
         $inside = count($patterns) - 1;
         $parts = array_filter([
-            self::lines($pattern, 'x', 'column'),
-            self::lines($pattern, 'y', 'row'),
+            self::lines($pattern, Axis::X, $zero->x, 'column'),
+            self::lines($pattern, Axis::Y, $zero->y, 'row'),
             self::sizes($pattern, Relation::GAP, 'gap'),
             self::sizes($pattern, Relation::INSET, 'inset'),
             $inside === 0 ? '' : 'and what is in '.($inside === 1 ? '1 group' : "$inside groups"),
@@ -31,12 +36,12 @@ final class Telling
         return $parts === [] ? 'nothing lies in line or at equal distances' : implode(', ', $parts);
     }
 
-    private static function lines(Pattern $pattern, string $axis, string $noun): string
+    private static function lines(Pattern $pattern, Axis $axis, float $zero, string $noun): string
     {
         $places = [];
         foreach ($pattern->lines as $line) {
-            if ($line['axis'] === $axis && count($line['items']) > 1) {
-                $places[] = Spoken::length($line['at']);
+            if ($line['axis'] === $axis->value && count($line['items']) > 1) {
+                $places[] = Spoken::length($line['at'] - $zero);
             }
         }
         $count = count($places);

@@ -139,15 +139,17 @@ final readonly class Boxes
 
     /**
      * Whether its box is known to about 1/1000 px only: it is placed on axes that are not the sheet's,
-     * or something in it is turned.
+     * or something that it shows in it is turned.
      */
     public function isInexact(string $id): bool
     {
-        if ($this->tree->toSheet($this->tree->item($id)->parent)->angle !== 0.0) {
-            return true;
-        }
-        foreach ($this->tree->descendants($id) as $inside) {
-            if (! $this->standsUpright($inside->id)) {
+        return $this->tree->toSheet($this->tree->item($id)->parent)->angle !== 0.0 || $this->showsTurned($id);
+    }
+
+    private function showsTurned(string $id): bool
+    {
+        foreach ($this->tree->children($id) as $child) {
+            if (! $child->hidden && (! $this->standsUpright($child->id) || $this->showsTurned($child->id))) {
                 return true;
             }
         }

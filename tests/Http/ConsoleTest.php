@@ -87,6 +87,45 @@ final class ConsoleTest extends TestCase
         self::assertSame(2, $this->artisan('allsquare:export', $this->file, $to)->getExitCode());
     }
 
+    public function test_a_document_file_is_squared_up_and_written_anew(): void
+    {
+        $box = static fn (string $id, int $x, int $y): array => ['id' => $id, 'kind' => 'box', 'name' => $id, 'frame' => ['x' => $x, 'y' => $y, 'w' => 40, 'h' => 20], 'fill' => '#17614f'];
+        $this->write(['width' => 400, 'height' => 200, 'items' => [$box('a', 20, 40), $box('b', 84, 41), $box('c', 149, 39), $box('d', 212, 40)]]);
+        $before = (string) file_get_contents($this->file);
+        $dry = $this->artisan('allsquare:square', $this->file, '--dry');
+        self::assertSame([1, ''], [$dry->getExitCode(), $dry->getErrorOutput()]);
+        self::assertSame("Pier, if it were done: Squared up 4 boxes: 1 row at 40, gaps of 24 (3); 2 moved, at most 1 px\n", $dry->getOutput());
+        self::assertSame($before, file_get_contents($this->file));
+
+        $done = $this->artisan('allsquare:square', $this->file);
+        self::assertSame([1, ''], [$done->getExitCode(), $done->getErrorOutput()]);
+        self::assertStringEndsWith("2 moved, at most 1 px\nWrote $this->file\n", $done->getOutput());
+        $items = json_decode((string) file_get_contents($this->file), true)['sheets'][0]['items'];
+        self::assertEquals([[20, 40], [84, 40], [148, 40], [212, 40]], array_map(static fn (array $item): array => [$item['frame']['x'], $item['frame']['y']], $items));
+        self::assertSame([], glob("$this->file.part*"));
+
+        // Square is square: nothing is written, and that is said by the exit code.
+        $squared = (string) file_get_contents($this->file);
+        $again = $this->artisan('allsquare:square', $this->file, '--sheet=Pier');
+        self::assertSame([0, $squared], [$again->getExitCode(), file_get_contents($this->file)]);
+        self::assertStringContainsString('nothing moved', $again->getOutput());
+    }
+
+    public function test_nonsense_is_not_squared_up(): void
+    {
+        $this->write(['items' => [['id' => 'a', 'kind' => 'box', 'name' => 'a', 'frame' => ['x' => 1, 'y' => 1, 'w' => 4, 'h' => 4]]]]);
+        self::assertSame(0, $this->artisan('allsquare:square', $this->file)->getExitCode(), 'one thing alone is square');
+        foreach ([
+            [['--tolerance=0'], 'The tolerance has to be above 0 and at most 100 px.'],
+            [['--tolerance=near'], '"near" cannot be read at character 1: a number is expected here.'],
+            [['--sheet=Quay'], '"Trial" has no sheet "Quay". There are: Pier.'],
+        ] as [$arguments, $said]) {
+            $done = $this->artisan('allsquare:square', $this->file, ...$arguments);
+            self::assertSame([2, "All Square: $said\n", ''], [$done->getExitCode(), $done->getErrorOutput(), $done->getOutput()]);
+        }
+        self::assertSame(2, $this->artisan('allsquare:square', 'no such document')->getExitCode());
+    }
+
     public function test_a_full_disk_leaves_nothing_half_written(): void
     {
         $to = $this->data->path.'/out';

@@ -6,13 +6,17 @@ namespace Tests\Http;
 
 use AllSquare\Core\Geometry\Side;
 use AllSquare\Core\Item\By;
+use AllSquare\Core\Measure\Baseline;
 use AllSquare\Core\Measure\Boxes;
 use AllSquare\Core\Measure\Clearances;
 use AllSquare\Core\Measure\Ground;
+use AllSquare\Core\Measure\Planning;
 use AllSquare\Core\Running\Needs;
 use AllSquare\Core\Running\Scope;
+use AllSquare\Core\Sheet\Placed;
 use AllSquare\Core\Text\FontLibrary;
 use App\Models\Sheet;
+use App\Sheets\PlanLoader;
 use App\Sheets\SheetLoader;
 use Tests\Core\Support\RandomScene;
 
@@ -48,6 +52,34 @@ final class LoadingTest extends HttpTestCase
         self::assertEqualsCanonicalizing([$here, $beneath], $loaded(Scope::Beneath));
         self::assertEqualsCanonicalizing([$here, $beneath, $across], $loaded(Scope::Beside));
         self::assertCount(4, $loaded(Scope::Whole));
+    }
+
+    public function test_where_everything_lies_is_read_from_what_is_kept_as_it_would_be_reckoned(): void
+    {
+        [$texts, $turned, $series] = [0, 0, 0];
+        foreach (RandomScene::seeds(6) as $seed) {
+            $random = new RandomScene($seed);
+            $sheet = $this->crowded($random);
+            foreach (range(1, 8) as $i) {
+                $id = $this->command($sheet, 'add-item', [], ['kind' => 'text', 'text' => "Quay $i", 'x' => $i * 90, 'y' => 40 * $i, 'align' => $random->pick(['start', 'centre', 'end'])])->json('created.0.id');
+                $random->maybe(50) && $this->command($sheet, 'set', [$id], $random->pick([['angle' => 90], ['angle' => 20], ['grow' => 'none'], ['locked' => true]]))->assertOk();
+                $random->maybe(40) && $this->command($sheet, 'mirror', [$id], ['axis' => $random->pick(['x', 'y'])]);
+            }
+            $this->command($sheet, 'step-repeat', [$this->box($sheet, 900, 500)], ['count' => 3, 'dx' => 60, 'series' => true])->assertOk();
+            foreach ([By::Frame, By::Ink, By::Upright] as $by) {
+                $tree = app(SheetLoader::class)->draft(Sheet::query()->findOrFail($sheet), new Needs(Scope::Whole), [])->tree;
+                $boxes = new Boxes($tree, app(FontLibrary::class));
+                $reckoned = Planning::of($tree, $boxes, $by, new Baseline($tree, $boxes, app(FontLibrary::class)))->placed;
+                $read = app(PlanLoader::class)->plan($sheet, $by, letters: true)->placed;
+                self::assertEquals($reckoned, $read, "seed $seed by $by->value");
+                $texts += count(array_filter($read, static fn (Placed $one): bool => $one->standsBy !== null && $one->baseline !== null));
+                $turned += count(array_filter($read, static fn (Placed $one): bool => $one->isTurned || $one->isInexact || $one->locked));
+                $series += count(array_filter($read, static fn (Placed $one): bool => $one->isSeries));
+            }
+        }
+        self::assertGreaterThan(20, $texts);
+        self::assertGreaterThan(20, $turned);
+        self::assertGreaterThan(5, $series);
     }
 
     /** @return string the id of a sheet with boxes on boxes, some turned, hidden and in groups in groups */

@@ -10,11 +10,11 @@ final class MeasuringTest extends HttpTestCase
     public function test_the_gaps_of_a_sheet_and_of_a_selection(): void
     {
         ['sheet' => $sheet] = $this->begin();
-        $ids = array_map(fn (float $x): string => $this->box($sheet, $x, 100), [100.0, 174.0, 248.0, 330.0]);
+        $ids = array_map(fn (float $x): string => $this->box($sheet, $x, 100), [100.0, 174.0, 248.0, 327.0]);
         $all = $this->getJson("/api/sheets/$sheet/gaps")->assertOk()->json();
-        self::assertSame([24, 24, 32], array_column($all['gaps'], 'size'));
-        self::assertEquals(['axis' => 'x', 'a' => $ids[2], 'b' => $ids[3], 'size' => 32, 'from' => 298, 'to' => 330, 'across' => [100, 140], 'odd' => true, 'expected' => 24], $all['gaps'][2]);
-        self::assertSame([['axis' => 'x', 'size' => 24, 'count' => 2], ['axis' => 'x', 'size' => 32, 'count' => 1]], $all['census']);
+        self::assertSame([24, 24, 29], array_column($all['gaps'], 'size'));
+        self::assertEquals(['axis' => 'x', 'a' => $ids[2], 'b' => $ids[3], 'size' => 29, 'from' => 298, 'to' => 327, 'across' => [100, 140], 'odd' => true, 'expected' => 24], $all['gaps'][2]);
+        self::assertSame([['axis' => 'x', 'size' => 24, 'count' => 2], ['axis' => 'x', 'size' => 29, 'count' => 1]], $all['census']);
         $left = array_values(array_filter($all['insets'], static fn (array $inset): bool => $inset['item'] === $ids[0] && $inset['side'] === 'left'));
         self::assertEquals([['item' => $ids[0], 'ground' => null, 'side' => 'left', 'size' => 100, 'odd' => false, 'expected' => null]], $left);
         $some = $this->postJson("/api/sheets/$sheet/gaps", ['items' => [$ids[0], $ids[1], $ids[3]]])->assertOk()->json();
@@ -23,21 +23,21 @@ final class MeasuringTest extends HttpTestCase
 
         // By ink: an outline of 8 lies astride the edge.
         $this->command($sheet, 'set', $ids, ['outline' => ['colour' => '#000000', 'weight' => 8]])->assertOk();
-        self::assertEquals([16, 16, 24], array_column($this->getJson("/api/sheets/$sheet/gaps?by=ink")->json('gaps'), 'size'));
-        self::assertEquals([24, 24, 32], array_column($this->getJson("/api/sheets/$sheet/gaps?by=upright")->json('gaps'), 'size'));
+        self::assertEquals([16, 16, 21], array_column($this->getJson("/api/sheets/$sheet/gaps?by=ink")->json('gaps'), 'size'));
+        self::assertEquals([24, 24, 29], array_column($this->getJson("/api/sheets/$sheet/gaps?by=upright")->json('gaps'), 'size'));
     }
 
     public function test_odd_gaps_are_mended_whole_and_undone(): void
     {
         ['sheet' => $sheet, 'document' => $document] = $this->begin();
-        foreach ([100.0, 174.0, 248.0, 330.0] as $x) {
+        foreach ([100.0, 174.0, 248.0, 327.0] as $x) {
             $this->box($sheet, $x, 100);
         }
         $before = $this->bytes($sheet);
         $dry = $this->command($sheet, 'mend-gaps', [], [], ['dry' => true])->assertOk();
         self::assertSame($before, $this->bytes($sheet));
         $done = $this->command($sheet, 'mend-gaps')->assertOk();
-        self::assertSame('Brought 1 gap to 24 (was 32)', $done->json('report.summary'));
+        self::assertSame('Brought 1 gap to 24 (was 29)', $done->json('report.summary'));
         self::assertSame($dry->json('changed'), $done->json('changed'));
         self::assertSame(0, count(array_filter($this->getJson("/api/sheets/$sheet/gaps")->json('gaps'), static fn (array $gap): bool => $gap['odd'])));
         $this->postJson("/api/documents/$document/undo")->assertOk();

@@ -6,11 +6,13 @@ namespace App\Http\Controllers;
 
 use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Length;
+use AllSquare\Core\Geometry\Spoken;
 use AllSquare\Core\Intent\Meant;
 use AllSquare\Core\Intent\Pattern;
 use AllSquare\Core\Intent\Relation;
 use AllSquare\Core\Intent\Telling;
 use AllSquare\Core\Intent\Wish;
+use AllSquare\Core\Refusal;
 use AllSquare\Core\Running\Needs;
 use AllSquare\Core\Sheet\Figures;
 use App\Contract\Schemas;
@@ -34,8 +36,14 @@ final readonly class IntentController
         $items = isset($body->items) ? array_values($body->items) : null;
         $draft = $this->loader->draft($sheet, new Needs, $items ?? []);
         array_map($draft->item(...), $items ?? []);
-        $tolerance = isset($body->tolerance) ? (new Figures($draft))->read(is_string($body->tolerance) ? $body->tolerance : (float) $body->tolerance, Axis::X, 'tolerance') : null;
-        $meant = $this->reader->read($sheet, $items, Wish::of($draft->sheet(), $tolerance, $body->sizes ?? false));
+        $spoken = static fn (string $sentence): string => Spoken::in($sentence, $draft->unit, $draft->sheet()->ppi);
+        try {
+            $tolerance = isset($body->tolerance) ? (new Figures($draft))->read(is_string($body->tolerance) ? $body->tolerance : (float) $body->tolerance, Axis::X, 'tolerance') : null;
+            $wish = Wish::of($draft->sheet(), $tolerance, $body->sizes ?? false);
+        } catch (Refusal $refusal) {
+            throw $refusal->said($spoken($refusal->getMessage()));
+        }
+        $meant = $this->reader->read($sheet, $items, $wish);
         $patterns = array_map(static fn (Meant $level): Pattern => $level->pattern, $meant);
         $distances = self::all($patterns, static fn (Pattern $pattern): array => $pattern->distances);
 
@@ -47,7 +55,7 @@ final readonly class IntentController
             'symmetries' => self::all($patterns, static fn (Pattern $pattern): array => $pattern->symmetries),
             'moves' => array_merge(...array_map(self::moves(...), $meant)),
             'alone' => self::all($patterns, static fn (Pattern $pattern): array => $pattern->alone),
-            'said' => Telling::of($patterns),
+            'said' => $spoken(Telling::of($patterns, $draft->sheet()->zero)),
         ], options: JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
     }
 
