@@ -155,7 +155,7 @@ final class ArrangingTest extends BrowserTestCase
         self::assertEquals(['x' => 120, 'w' => 344], array_intersect_key($this->item($sheet, 'Picture')['bounds'], ['x' => 0, 'w' => 0]));
     }
 
-    public function test_again_square_up_and_the_history(): void
+    public function test_again_and_the_history(): void
     {
         $browser = $this->browser;
         ['sheet' => $sheet] = $this->openEmpty(900, 600);
@@ -193,21 +193,6 @@ final class ArrangingTest extends BrowserTestCase
         $browser->waitForStatus('Now at: Copied');
         self::assertCount(9, $this->items($sheet));
         $browser->press('History');
-
-        // Twelve panels squared up from a scatter, by a key.
-        ['sheet' => $sheet] = $this->openEmpty(1000, 600);
-        foreach ([[0, 0], [3, -4], [-2, 5], [6, 1], [1, 2], [-5, -3], [4, 4], [0, -6], [2, 3], [-1, -2], [5, 0], [-3, 1]] as $i => [$dx, $dy]) {
-            $this->add($sheet, 'box', 60 + $i % 4 * 220 + $dx, 80 + intdiv($i, 4) * 130 + $dy, 200, 110, "Panel, $i");
-        }
-        $this->reload();
-        $this->chooseAll();
-        $this->waitForSelected('12 panels');
-        $browser->keys('q');
-        $browser->waitForStatus('Squared up 12 panels: 3 rows of 4, gaps');
-        self::assertCount(4, array_unique(array_column($this->boundsOf($sheet, 'Panel'), 'x')));
-        self::assertCount(3, array_unique(array_column($this->boundsOf($sheet, 'Panel'), 'y')));
-        $browser->keys('q');
-        $browser->waitForStatus('nothing moved');
     }
 
     public function test_copying_turning_and_contents_by_hand(): void
