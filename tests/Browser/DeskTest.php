@@ -88,6 +88,7 @@ final class DeskTest extends BrowserTestCase
         $browser = $this->browser;
         ['sheet' => $sheet] = $this->openDemo();
         $foot = $this->item($sheet, 'Foot')['id'];
+        $browser->clickSheet(800, 780);
         $browser->click("[data-row='$foot']");
         $browser->clickOver("[data-row='$foot']", "[data-row='$foot'] [aria-label=Lock]");
         $browser->waitForStatus('Locked "Foot"');
@@ -103,15 +104,14 @@ final class DeskTest extends BrowserTestCase
         $names = static fn (): array => array_map(static fn ($row): string => $row->getText(), $browser->driver->findElements(WebDriverBy::cssSelector('.contents .name')));
         $before = $names();
         $pay = $this->item($sheet, 'Pay')['id'];
-        $top = $this->items($sheet);
-        $top = end($top)['id'];
+        $gates = $this->item($sheet, 'Gates close 5 minutes before each cross…')['id'];
         // ChromeDriver does not begin native drags by itself, so the page is told of one as the browser would.
         $browser->run('
             const data = new DataTransfer();
             const [from, to] = [...arguments].map((id) => document.querySelector(`[data-row="${id}"]`));
             const tell = (row, type) => row.dispatchEvent(new DragEvent(type, {bubbles: true, cancelable: true, dataTransfer: data}));
             tell(from, "dragstart"); tell(to, "dragover"); tell(to, "drop"); tell(from, "dragend");
-        ', $pay, $top);
+        ', $pay, $gates);
         $browser->waitForStatus('Put "Pay"');
         self::assertNotSame($before, $names());
     }
