@@ -14,6 +14,9 @@ final class Telling
     /** More places or sizes than this are counted only. */
     private const LISTED = 5;
 
+    /** of more sizes than that, so many are named */
+    private const FIRST = 3;
+
     /**
      * @param  list<Pattern>  $patterns  what holds, the outermost last
      * @param  Point  $zero  that places are counted from
@@ -67,7 +70,7 @@ final class Telling
 
         return match (true) {
             $sizes === [] => '',
-            count($sizes) > self::LISTED => count($sizes)." sizes of {$noun}s",
+            count($sizes) > self::LISTED => "{$noun}s of ".implode(', ', array_slice($sizes, 0, self::FIRST)).' and '.(count($sizes) - self::FIRST).' other sizes',
             default => "{$noun}s of ".self::listed($sizes),
         };
     }

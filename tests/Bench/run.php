@@ -4,4 +4,4 @@ declare(strict_types=1);
 
 require dirname(__DIR__, 2).'/vendor/autoload.php';
 
-exit((new Tests\Bench\Bench)->run());
+exit((new Tests\Bench\Bench)->run($argv[1] ?? null));
