@@ -49,21 +49,33 @@ final class Bodies
     /** @return array{int, float} the root of its body, and how far it lies past the root's place */
     public function root(int $thing): array
     {
-        $offset = 0.0;
-        while ($this->parents[$thing] !== $thing) {
-            $offset += $this->offsets[$thing];
-            $thing = $this->parents[$thing];
+        $parent = $this->parents[$thing];
+        if ($parent === $thing) {
+            return [$thing, 0.0];
+        }
+        if ($this->parents[$parent] !== $parent) {
+            // The way is short the next time.
+            [$root, $past] = $this->root($parent);
+            $this->parents[$thing] = $root;
+            $this->offsets[$thing] += $past;
+            $parent = $root;
         }
 
-        return [$thing, $offset];
+        return [$parent, $this->offsets[$thing]];
     }
 
     /** Where it comes to lie, px: as near to where all of its body lay as the tolerance lets it. */
     public function place(int $thing): float
     {
+        return $this->of($thing)[1];
+    }
+
+    /** @return array{int, float, int} the root of its body, where the thing comes to lie, px, and how many things its body has */
+    public function of(int $thing): array
+    {
         [$root, $offset] = $this->root($thing);
 
-        return min($this->highs[$root], max($this->lows[$root], $this->sums[$root] / $this->counts[$root])) + $offset;
+        return [$root, min($this->highs[$root], max($this->lows[$root], $this->sums[$root] / $this->counts[$root])) + $offset, $this->counts[$root]];
     }
 
     /** How many things its body has. */

@@ -19,7 +19,21 @@ final class Evidence
     /** @var array<int, float> where things are, px */
     public array $leads;
 
-    /** @var array<int, list<int>> places of the relations of each thing */
+    /** @var array<int, array<string, int>> where the edges of each are, in thousandths of a px */
+    private array $places = [];
+
+    /** @var array<int, int> the size of each relation, in thousandths of a px */
+    private array $lengths = [];
+
+    /** what gaps and insets are counted under, and after them each type of relations */
+    private const SORTS = [Relation::GAP => 0, Relation::INSET => 1];
+
+    /**
+     * The relations of each thing: which, to what, whether they grow (1) or shrink (-1) with its place, on which side of it, and
+     * whether it lies in the other.
+     *
+     * @var array<int, list<array{int, int, int, int, bool}>>
+     */
     private array $of = [];
 
     /** @var array<string, array<int, array<string, int>>> how many things of each type by edge, then by place in thousandths of a px */
@@ -31,11 +45,14 @@ final class Evidence
     /** @var list<float> px from lead to lead beyond the size of each relation */
     private array $rests = [];
 
-    /** @var list<string> of each relation */
+    /** @var list<int> the sort of each relation */
+    private array $sorts = [];
+
+    /** @var list<int> the type of each relation */
     private array $kinds = [];
 
-    /** @var array<string, array<int, int>> how often each size occurs, in thousandths of a px, by type and by sort */
-    private array $sizes = [];
+    /** @var array<int, array<int, int>> how often each size occurs, in thousandths of a px, by sort and by type */
+    private array $sizes = [[], []];
 
     /** @var array<string, list<int>> places and sizes that there are, in thousandths of a px, ascending */
     private array $sorted = [];
@@ -44,11 +61,15 @@ final class Evidence
     public function __construct(private readonly Things $things, private readonly array $relations)
     {
         $this->leads = $things->leads;
+        $types = [];
         foreach ($relations as $i => $relation) {
-            $this->of[$relation->a][] = $i;
-            $this->of[$relation->b][] = $i;
+            [$a, $b, $sort] = [$relation->a, $relation->b, self::SORTS[$relation->sort]];
+            $isInset = $sort === self::SORTS[Relation::INSET];
+            $this->of[$a][] = [$i, $b, -1, 2 * $sort, $isInset && $relation->toEnd];
+            $this->of[$b][] = [$i, $a, 1, 2 * $sort + 1, $isInset && ! $relation->toEnd];
             $this->rests[] = $relation->rest($things);
-            $this->kinds[] = $relation->type($things);
+            $this->sorts[] = $sort;
+            $this->kinds[] = $types[$relation->type($things)] ??= count($types) + count(self::SORTS);
             $this->count($i, 1);
         }
         foreach (array_keys($this->leads) as $thing) {
@@ -62,13 +83,30 @@ final class Evidence
         foreach ($clump as $thing) {
             foreach ([-1, 1] as $count) {
                 $this->put($thing, $count);
-                foreach ($this->of[$thing] ?? [] as $i) {
+                foreach ($this->of[$thing] ?? [] as [$i]) {
                     $this->count($i, $count);
                 }
                 $this->leads[$thing] = round($this->leads[$thing] + ($count < 0 ? $by : 0.0), 3);
             }
         }
         $this->sorted = [];
+    }
+
+    /**
+     * @param  list<int>  $clump
+     * @return array<int, true> these, and what lies next to them, on them or under them
+     */
+    public function beside(array $clump): array
+    {
+        $beside = [];
+        foreach ($clump as $thing) {
+            $beside[$thing] = true;
+            foreach ($this->of[$thing] ?? [] as [, $other]) {
+                $beside[$other] = true;
+            }
+        }
+
+        return $beside;
     }
 
     /**
@@ -82,7 +120,7 @@ final class Evidence
         $own = $this->own($clump, $isIn);
         $support = 0.0;
         foreach ($clump as $one) {
-            $support += $this->supportOf($one, $by, $isIn, $own);
+            $support += $this->supportOf($one, self::key($by), $isIn, $own);
         }
 
         return $support;
@@ -91,17 +129,17 @@ final class Evidence
     /**
      * @param  non-empty-list<int>  $clump
      * @param  array<int, int>  $isIn
-     * @return array<string, array<int, int>> how often their distances are of each size, by type and by sort
+     * @return array<int, array<int, int>> how often their distances are of each size, by sort and by type
      */
     private function own(array $clump, array $isIn): array
     {
         $own = [];
         foreach ($clump as $one) {
-            foreach ($this->of[$one] ?? [] as $i) {
+            foreach ($this->of[$one] ?? [] as [$i, $other, $sign]) {
                 // What lies between two of them is met twice, and counts once.
-                if ($one === $this->relations[$i]->a || ! isset($isIn[$this->relations[$i]->a])) {
-                    $key = self::key($this->size($i));
-                    foreach ([$this->relations[$i]->sort, $this->kinds[$i]] as $of) {
+                if ($sign < 0 || ! isset($isIn[$other])) {
+                    $key = $this->lengths[$i];
+                    foreach ([$this->sorts[$i], $this->kinds[$i]] as $of) {
                         $own[$of][$key] = ($own[$of][$key] ?? 0) + 1;
                     }
                 }
@@ -112,50 +150,58 @@ final class Evidence
     }
 
     /**
+     * @param  int  $by  thousandths of a px
      * @param  array<int, int>  $isIn
-     * @param  array<string, array<int, int>>  $own
+     * @param  array<int, array<int, int>>  $own
      */
-    private function supportOf(int $thing, float $by, array $isIn, array $own): float
+    private function supportOf(int $thing, int $by, array $isIn, array $own): float
     {
         $support = 0.0;
-        foreach ($this->things->edges[$thing] as $edge => $offset) {
-            $support = max($support, $this->onLine($thing, $edge, $offset, $by, $isIn));
+        foreach ($this->places[$thing] as $edge => $at) {
+            $support = max($support, $this->onLine($thing, $edge, $at, $at + $by, $isIn));
         }
-        $sides = $insets = [];
-        foreach ($this->of[$thing] ?? [] as $i) {
-            $relation = $this->relations[$i];
-            if (isset($isIn[$relation->a], $isIn[$relation->b])) {
+        $sides = [0.0, 0.0, 0.0, 0.0];
+        $insets = [];
+        foreach ($this->of[$thing] ?? [] as [$i, $other, $sign, $side, $isInset]) {
+            if (isset($isIn[$other])) {
                 continue;
             }
-            $key = self::key($this->size($i) + ($relation->b === $thing ? $by : -$by));
-            if ($relation->sort === Relation::INSET && $thing === ($relation->toEnd ? $relation->a : $relation->b)) {
+            $key = $this->lengths[$i] + $sign * $by;
+            if ($isInset) {
                 $insets[] = $key;
             }
-            $alike = ($this->sizes[$this->kinds[$i]][$key] ?? 0) - ($own[$this->kinds[$i]][$key] ?? 0);
-            $all = ($this->sizes[$relation->sort][$key] ?? 0) - ($own[$relation->sort][$key] ?? 0);
+            [$sort, $kind] = [$this->sorts[$i], $this->kinds[$i]];
+            $alike = ($this->sizes[$kind][$key] ?? 0) - ($own[$kind][$key] ?? 0);
+            $all = ($this->sizes[$sort][$key] ?? 0) - ($own[$sort][$key] ?? 0);
             $speaks = min(3, $alike) + min(1.0, ($all - $alike) / 2);
             // However many things lie on that side, they say it once.
-            $side = $relation->sort.($relation->b === $thing);
-            $sides[$side] = max($sides[$side] ?? 0.0, $speaks);
+            if ($speaks > $sides[$side]) {
+                $sides[$side] = $speaks;
+            }
         }
-
         // In the middle of what it lies on, but for half of an odd number of pixels.
         $isCentred = count($insets) === 2 && abs($insets[0] - $insets[1]) <= self::ODD;
 
         return $support + array_sum($sides) + ($isCentred ? self::CENTRED : 0.0);
     }
 
-    /** @param  array<int, int>  $isIn */
-    private function onLine(int $thing, string $edge, float $offset, float $by, array $isIn): float
+    /**
+     * @param  int  $here  where that edge is, in thousandths of a px
+     * @param  int  $there  where it would be
+     * @param  array<int, int>  $isIn
+     */
+    private function onLine(int $thing, string $edge, int $here, int $there, array $isIn): float
     {
-        $key = self::key($this->leads[$thing] + $by + $offset);
-        $line = $this->lines[$edge][$key] ?? [];
-        $type = $this->things->types[$thing];
-        $here = self::key($this->leads[$thing] + $offset);
+        $line = $this->lines[$edge][$there] ?? [];
+        if ($line === []) {
+            return 0.0;
+        }
+        $types = $this->things->types;
+        $type = $types[$thing];
         // Those that go along are not met there, and the pairs that they make do not count.
-        foreach (array_keys($isIn) as $one) {
-            if (isset($this->things->edges[$one][$edge]) && self::key($this->leads[$one] + $this->things->edges[$one][$edge]) === $key) {
-                $line[$this->things->types[$one]]--;
+        foreach ($isIn as $one => $_) {
+            if (($this->places[$one][$edge] ?? null) === $there) {
+                $line[$types[$one]]--;
             }
         }
         $peers = $others = $made = $drawn = 0;
@@ -180,7 +226,7 @@ final class Evidence
     /** @return list<array{Relation, float}> those of a thing, with their sizes in px */
     public function distances(int $thing): array
     {
-        return array_map(fn (int $i): array => [$this->relations[$i], $this->size($i)], $this->of[$thing] ?? []);
+        return array_map(fn (array $of): array => [$this->relations[$of[0]], $this->size($of[0])], $this->of[$thing] ?? []);
     }
 
     /** @return list<float> places of that edge of others, px */
@@ -192,7 +238,7 @@ final class Evidence
     /** @return list<float> sizes of distances of that sort, px */
     public function sizesBetween(string $sort, float $low, float $high): array
     {
-        return $this->near("size $sort", fn (): array => array_keys($this->sizes[$sort]), $low, $high);
+        return $this->near("size $sort", fn (): array => array_keys($this->sizes[self::SORTS[$sort]]), $low, $high);
     }
 
     /**
@@ -225,7 +271,7 @@ final class Evidence
     {
         $type = $this->things->types[$thing];
         foreach ($this->things->edges[$thing] as $edge => $offset) {
-            $key = self::key($this->leads[$thing] + $offset);
+            $key = $by < 0 ? $this->places[$thing][$edge] : $this->places[$thing][$edge] = self::key($this->leads[$thing] + $offset);
             $line = $this->lines[$edge][$key] ?? [];
             if ($by < 0) {
                 $line[$type]--;
@@ -245,8 +291,8 @@ final class Evidence
 
     private function count(int $i, int $by): void
     {
-        $key = self::key($this->size($i));
-        foreach ([$this->relations[$i]->sort, $this->kinds[$i]] as $of) {
+        $key = $by < 0 ? $this->lengths[$i] : $this->lengths[$i] = self::key($this->size($i));
+        foreach ([$this->sorts[$i], $this->kinds[$i]] as $of) {
             $this->sizes[$of][$key] = ($this->sizes[$of][$key] ?? 0) + $by;
         }
     }

@@ -20,6 +20,9 @@ final readonly class Level
     /** @var array{x: list<Relation>, y: list<Relation>} */
     private array $relations;
 
+    /** @var array{x: Mending, y: Mending} */
+    private array $mending;
+
     /** @var list<array{int, int}> things that lie exactly in the middle of another, and that other */
     private array $centred;
 
@@ -34,7 +37,11 @@ final readonly class Level
         $this->centred = $this->centredOn($grounds);
         $finder = new RelationFinder($placed, $grounds);
         $this->things = ['x' => Things::along(Axis::X, $placed, $lines['x'], $reaches['x'], $wish->whole), 'y' => Things::along(Axis::Y, $placed, $lines['y'], $reaches['y'], $wish->whole)];
-        $this->relations = ['x' => $finder->find(Axis::X), 'y' => $finder->find(Axis::Y)];
+        $this->relations = $relations = ['x' => $finder->find(Axis::X), 'y' => $finder->find(Axis::Y)];
+        $this->mending = [
+            'x' => new Mending($relations['x'], new Companions($this->things['x'], $relations['x'], $relations['y'])),
+            'y' => new Mending($relations['y'], new Companions($this->things['y'], $relations['y'], $relations['x'])),
+        ];
     }
 
     /**
@@ -95,7 +102,7 @@ final readonly class Level
      */
     private function looked(array $things): array
     {
-        $leads = (new Glance($things, $this->relations, $this->centred, $this->sizes(), $this->wish))->leads();
+        $leads = (new Glance($things, $this->relations, $this->mending, $this->centred, $this->sizes(), $this->wish))->leads();
 
         return ['x' => $things['x']->at($this->inSteps(Axis::X, $leads['x'])), 'y' => $things['y']->at($this->inSteps(Axis::Y, $leads['y']))];
     }

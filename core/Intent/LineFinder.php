@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Intent;
 
+use WeakMap;
+
 /** Finds what may be lines: edges that lie together, more closely than those of different lines lie. */
-final readonly class LineFinder
+final class LineFinder
 {
     /** of the tolerance, how far a hand may be off: standard deviations that are tried */
     public const HANDS = [0.14, 0.17, 0.2, 0.25, 0.3, 0.36, 0.43, 0.5, 0.58, 0.66];
@@ -31,9 +33,13 @@ final readonly class LineFinder
     /** the share of things that lie on a line with others, at least, along either axis */
     private const SHARED = 0.4;
 
+    /** @var WeakMap<Things, array<string, list<array{float, int}>>> places and things in order, by edge */
+    private WeakMap $sorted;
+
     /** @param  float  $tolerance  px that an edge may be moved */
-    public function __construct(private float $tolerance)
+    public function __construct(private readonly float $tolerance)
     {
+        $this->sorted = new WeakMap;
     }
 
     /** What naming a value of so many px at most costs, where numbers are off by so many. */
@@ -51,20 +57,34 @@ final readonly class LineFinder
     public function hands(array $axes, bool $one = false): array
     {
         $groups = $this->peers($axes);
-        [$best, $hand] = [INF, 0];
         $noises = array_map(fn (float $part): float => $part * $this->tolerance, self::HANDS);
-        foreach ($noises as $i => $noise) {
-            $length = 0.0;
-            foreach ($groups as [$range, $places]) {
-                $variances = array_fill(0, count($places), $noise ** 2);
-                $length += Segments::of($places, $variances, self::cost($noise, $range), $this->tolerance / 2, 2 * $this->tolerance)->told + count($places) * log($noise * sqrt(2 * M_PI));
-            }
-            if ($length < $best) {
-                [$best, $hand] = [$length, $i];
+        // Every second at first, then those beside the best.
+        [$hand, $best] = [0, INF];
+        for ($step = 2, $tried = array_keys($noises); $step > 0; $step--) {
+            foreach ($step === 2 ? array_filter($tried, static fn (int $i): bool => $i % 2 === 0) : array_intersect($tried, [$hand - 1, $hand + 1]) as $i) {
+                $length = $this->length($groups, $noises[$i]);
+                [$hand, $best] = $length < $best ? [$i, $length] : [$hand, $best];
             }
         }
 
         return $one ? [$noises[$hand]] : [$noises[max(0, $hand - 1)], ...array_slice($noises, max(0, $hand - 1) + 1, 3)];
+    }
+
+    /**
+     * What it takes to tell all places, as a logarithm.
+     *
+     * @param  list<array{float, non-empty-list<float>}>  $groups  the range that they lie in, and places in it, ascending, px
+     * @param  float  $noise  px, the standard deviation of places
+     */
+    private function length(array $groups, float $noise): float
+    {
+        $length = 0.0;
+        foreach ($groups as [$range, $places]) {
+            $variances = array_fill(0, count($places), $noise ** 2);
+            $length += Segments::of($places, $variances, self::cost($noise, $range), $this->tolerance / 2, 2 * $this->tolerance)->told + count($places) * log($noise * sqrt(2 * M_PI));
+        }
+
+        return $length;
     }
 
     /**
@@ -109,17 +129,24 @@ final readonly class LineFinder
         $beside = $count = $shared = 0;
         foreach ($axes as $things) {
             $isShared = [];
+            $isLine = array_map($things->isLine(...), array_keys($things->leads));
             foreach (Things::EDGES as $edge) {
-                $sorted = array_values(array_filter($this->sorted($things, $edge), static fn (array $one): bool => ! $things->isLine($one[1])));
-                for ($i = 1, $n = count($sorted); $i < $n; $i++) {
-                    [$a, $b] = [$sorted[$i - 1][1], $sorted[$i][1]];
-                    $step = $sorted[$i][0] - $sorted[$i - 1][0];
-                    $beside += $step > 0.0005 && $step <= self::HAIR && ! $this->agree($things, $a, $b) ? 1 : 0;
-                    $isShared += $step <= 0.0005 ? [$a => true, $b => true] : [];
+                [$last, $before] = [-INF, -1];
+                foreach ($this->sorted($things, $edge) as [$place, $thing]) {
+                    if ($isLine[$thing]) {
+                        continue;
+                    }
+                    $step = $place - $last;
+                    if ($step <= 0.0005) {
+                        $isShared[$before] = $isShared[$thing] = true;
+                    } elseif ($step <= self::HAIR && ! $this->agree($things, $before, $thing)) {
+                        $beside++;
+                    }
+                    [$last, $before] = [$place, $thing];
                 }
             }
             $shared += count($isShared);
-            $count += count(array_filter(array_keys($things->leads), static fn (int $thing): bool => ! $things->isLine($thing)));
+            $count += count($isLine) - count(array_filter($isLine));
         }
 
         return $beside <= self::FEW * $count && $shared >= self::SHARED * $count;
@@ -178,6 +205,16 @@ final readonly class LineFinder
 
     /** @return list<array{float, int}> places and things, of those whose edge counts, in order */
     private function sorted(Things $things, string $edge): array
+    {
+        $all = $this->sorted[$things] ?? [];
+        $all[$edge] ??= self::inOrder($things, $edge);
+        $this->sorted[$things] = $all;
+
+        return $all[$edge];
+    }
+
+    /** @return list<array{float, int}> */
+    private static function inOrder(Things $things, string $edge): array
     {
         $places = [];
         foreach ($things->edges as $i => $edges) {

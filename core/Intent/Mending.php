@@ -8,7 +8,7 @@ namespace AllSquare\Core\Intent;
  * Brings single things back to where everything else says that they belong: for each the place that agrees with the most lines
  * and distances, where that is clearly more than agrees with its own.
  */
-final readonly class Mending
+final class Mending
 {
     /** so much more has to speak for another place than for its own */
     private const GAIN = 1.5;
@@ -24,73 +24,114 @@ final readonly class Mending
 
     private const ROUNDS = 4;
 
-    private Evidence $evidence;
+    private Things $things;
 
-    private Companions $companions;
+    private ?Evidence $evidence = null;
+
+    /** @var array<int, int> those that may lie better elsewhere, as things lie in the evidence */
+    private array $unsure = [];
+
+    /** whether what was asked about last may lie better elsewhere */
+    private bool $isUnsure = false;
 
     /**
      * @param  list<Relation>  $relations
-     * @param  list<Relation>  $across  those along the other axis
+     * @param  Companions  $companions  what goes along with what
      */
-    public function __construct(private Things $things, array $relations, array $across)
+    public function __construct(private readonly array $relations, private readonly Companions $companions)
     {
-        $this->evidence = new Evidence($things, $relations);
-        $this->companions = new Companions($things, $relations, $across);
     }
 
-    /** @return list<float> the new leading edges */
-    public function places(): array
+    /**
+     * @param  Things  $things  where they lie by now; those that were sure of the same places before are not asked again
+     * @return list<float> the new leading edges
+     */
+    public function places(Things $things): array
     {
-        for ($round = 0; $round < self::ROUNDS; $round++) {
-            $found = [];
-            foreach (array_keys($this->things->leads) as $thing) {
-                $better = $this->things->reaches[$thing] === 0.0 ? null : $this->better($thing);
-                if ($better !== null) {
-                    $found[$thing] = $better[1];
-                }
+        $this->things = $things;
+        $waiting = array_filter($things->reaches);
+        if ($this->evidence?->leads === $things->leads) {
+            $waiting = array_intersect_key($waiting, $this->unsure);
+        } else {
+            $this->evidence = new Evidence($things, $this->relations);
+            $this->unsure = [];
+        }
+        $evidence = $this->evidence;
+        for ($round = 0; $round < self::ROUNDS && $waiting !== []; $round++) {
+            $moved = $this->round($evidence, array_keys($waiting));
+            // Again those that were not sure of their places, and what lies next to what has moved.
+            $waiting = $moved === [] ? [] : array_intersect_key(array_filter($things->reaches), $this->unsure + $moved);
+        }
+        if ($waiting !== []) {
+            $this->evidence = null;
+        }
+
+        return array_values($evidence->leads);
+    }
+
+    /**
+     * @param  list<int>  $things
+     * @return array<int, true> those that have moved, and what lies next to them
+     */
+    private function round(Evidence $evidence, array $things): array
+    {
+        $found = [];
+        foreach ($things as $thing) {
+            $better = $this->better($evidence, $thing);
+            if ($better !== null) {
+                $found[$thing] = $better[1];
             }
-            arsort($found);
-            foreach (array_keys($found) as $thing) {
-                // What moved before may have settled it.
-                $better = $this->better($thing);
-                if ($better !== null) {
-                    $this->evidence->move($better[2], $better[0]);
-                }
+            if ($this->isUnsure) {
+                $this->unsure[$thing] = $thing;
+            } else {
+                unset($this->unsure[$thing]);
             }
-            if ($found === []) {
-                break;
+        }
+        arsort($found);
+        $moved = [];
+        foreach (array_keys($found) as $thing) {
+            // What moved before may have settled it.
+            $better = $this->better($evidence, $thing);
+            if ($better !== null) {
+                $evidence->move($better[2], $better[0]);
+                $moved += $evidence->beside($better[2]);
             }
         }
 
-        return array_values($this->evidence->leads);
+        return $moved;
     }
 
     /** @return array{float, float, list<int>}|null how far to move it, px, how much more there is for that, and what moves with it */
-    private function better(int $thing): ?array
+    private function better(Evidence $evidence, int $thing): ?array
     {
-        $alone = $this->betterFor([$thing], $thing);
+        $this->isUnsure = false;
+        $alone = $this->betterFor($evidence, [$thing], $thing);
         if ($alone !== null) {
             return $alone;
         }
-        $with = $this->companions->of($thing, $this->evidence->leads);
+        $with = $this->companions->of($thing, $evidence->leads);
 
-        return $with === [] ? null : $this->betterFor([$thing, ...$with], $thing);
+        return $with === [] ? null : $this->betterFor($evidence, [$thing, ...$with], $thing);
     }
 
     /**
      * @param  non-empty-list<int>  $clump
      * @return array{float, float, list<int>}|null
      */
-    private function betterFor(array $clump, int $thing): ?array
+    private function betterFor(Evidence $evidence, array $clump, int $thing): ?array
     {
-        $now = $this->evidence->support($clump, 0.0);
+        $now = $evidence->support($clump, 0.0);
+        if ($now >= self::SURE * count($clump)) {
+            return null;
+        }
+        $this->isUnsure = true;
         $best = null;
-        foreach ($now >= self::SURE * count($clump) ? [] : $this->candidates($thing) as $place) {
-            $by = $place - $this->evidence->leads[$thing];
-            if (! $this->reach($clump, $by)) {
+        foreach ($this->candidates($evidence, $thing) as $place) {
+            $by = $place - $evidence->leads[$thing];
+            if (! $this->reach($evidence, $clump, $by)) {
                 continue;
             }
-            $support = $this->evidence->support($clump, $by);
+            $support = $evidence->support($clump, $by);
             $gain = $support - $now - self::FAR * abs($place - $this->things->origins[$thing]) / $this->things->reaches[$thing];
             if ($support >= self::LEAST && $gain >= self::GAIN && ($best === null || $gain > $best[1])) {
                 $best = [$by, $gain, $clump];
@@ -105,10 +146,10 @@ final readonly class Mending
      *
      * @param  non-empty-list<int>  $clump
      */
-    private function reach(array $clump, float $by): bool
+    private function reach(Evidence $evidence, array $clump, float $by): bool
     {
         foreach ($clump as $one) {
-            if (abs($this->evidence->leads[$one] + $by - $this->things->origins[$one]) > $this->things->reaches[$one] + 0.0005) {
+            if (abs($evidence->leads[$one] + $by - $this->things->origins[$one]) > $this->things->reaches[$one] + 0.0005) {
                 return false;
             }
         }
@@ -117,21 +158,21 @@ final readonly class Mending
     }
 
     /** @return list<float> places to which something would be an edge or a distance that there is, px */
-    private function candidates(int $thing): array
+    private function candidates(Evidence $evidence, int $thing): array
     {
         $places = [];
         $reach = $this->things->reaches[$thing];
         [$low, $high] = [$this->things->origins[$thing] - $reach, $this->things->origins[$thing] + $reach];
         foreach ($this->things->edges[$thing] as $edge => $offset) {
-            foreach ($this->evidence->linesBetween($edge, $low + $offset, $high + $offset) as $at) {
+            foreach ($evidence->linesBetween($edge, $low + $offset, $high + $offset) as $at) {
                 $places[] = $at - $offset;
             }
         }
-        $lead = $this->evidence->leads[$thing];
+        $lead = $evidence->leads[$thing];
         $before = $after = null;
-        foreach ($this->evidence->distances($thing) as [$relation, $size]) {
+        foreach ($evidence->distances($thing) as [$relation, $size]) {
             $sign = $relation->b === $thing ? 1 : -1;
-            foreach ($this->evidence->sizesBetween($relation->sort, $size - 2 * $reach, $size + 2 * $reach) as $other) {
+            foreach ($evidence->sizesBetween($relation->sort, $size - 2 * $reach, $size + 2 * $reach) as $other) {
                 $places[] = $lead + $sign * ($other - $size);
             }
             if ($relation->sort === Relation::GAP) {

@@ -5,18 +5,20 @@ declare(strict_types=1);
 namespace AllSquare\Core\Intent;
 
 /** Two things whose distance along an axis may be meant: a gap from one to the next, or an inset of one in the other. */
-final readonly class Relation
+final class Relation
 {
     public const GAP = 'gap';
 
     public const INSET = 'inset';
+
+    private ?string $type = null;
 
     /**
      * @param  bool  $fromEnd  from where a ends; else from where it begins
      * @param  bool  $toEnd  to where b ends; else to where it begins
      * @param  string  $sort  distances of one sort are compared with each other
      */
-    private function __construct(public int $a, public int $b, public bool $fromEnd, public bool $toEnd, public string $sort)
+    private function __construct(public readonly int $a, public readonly int $b, public readonly bool $fromEnd, public readonly bool $toEnd, public readonly string $sort)
     {
     }
 
@@ -56,9 +58,9 @@ final readonly class Relation
         return ($this->fromEnd ? $things->sizes[$this->a] : 0.0) - ($this->toEnd ? $things->sizes[$this->b] : 0.0);
     }
 
-    /** What is the same for relations that were made alike. */
+    /** What is the same for relations that were made alike; of things at one place or another it stays. */
     public function type(Things $things): string
     {
-        return $things->types[$this->a].($this->fromEnd ? ' end, ' : ' start, ').$things->types[$this->b].($this->toEnd ? ' end' : ' start');
+        return $this->type ??= $things->types[$this->a].($this->fromEnd ? ' end, ' : ' start, ').$things->types[$this->b].($this->toEnd ? ' end' : ' start');
     }
 }

@@ -26,6 +26,9 @@ final class Structure
     /** @var list<MeantLine> */
     private array $weak;
 
+    /** @var array{int, int, float}|null what it takes to tell it, once that has been reckoned */
+    private ?array $told = null;
+
     /** @var list<non-empty-list<Relation>> */
     private array $classes;
 
@@ -121,6 +124,7 @@ final class Structure
             }
             $without = clone $best;
             $without->bodies = clone $best->bodies;
+            $without->told = null;
             $without->classes = array_values(array_filter($best->classes, static fn (array $one): bool => $one !== $class));
             if ($without->length() < $length - Length::SAME) {
                 [$best, $length] = [$without, $without->length()];
@@ -141,6 +145,12 @@ final class Structure
 
     /** @return array{int, int, float} how many places and how many sizes it takes, and for how far everything lies off them */
     private function told(): array
+    {
+        return $this->told ??= $this->tell();
+    }
+
+    /** @return array{int, int, float} */
+    private function tell(): array
     {
         $structure = clone $this;
         $structure->bodies = clone $this->bodies;
@@ -219,24 +229,33 @@ final class Structure
     /** @param  list<int>  $members */
     private function lay(string $edge, array $members, float $within): void
     {
+        $edges = $this->things->edges;
+        $places = $weights = $roots = [];
+        foreach ($members as $i => $thing) {
+            [$root, $place, $weights[$i]] = $this->bodies->of($thing);
+            $places[$i] = $place + $edges[$thing][$edge];
+            $roots[$root] = true;
+        }
+        if (count($roots) < 2) {
+            return;
+        }
         // Those that agree best come first.
-        $places = array_map(fn (int $thing): float => $this->bodies->place($thing) + $this->things->edges[$thing][$edge], $members);
         $sorted = $places;
         sort($sorted);
         $middle = $sorted[intdiv(count($sorted), 2)];
         $order = array_keys($places);
-        usort($order, fn (int $a, int $b): int => $this->bodies->weight($members[$b]) <=> $this->bodies->weight($members[$a]) ?: abs($places[$a] - $middle) <=> abs($places[$b] - $middle));
+        usort($order, static fn (int $a, int $b): int => $weights[$b] <=> $weights[$a] ?: abs($places[$a] - $middle) <=> abs($places[$b] - $middle));
         $anchor = $members[$order[0]];
+        [$root, $from, $weight] = $this->bodies->of($anchor);
         foreach (array_slice($order, 1) as $i) {
             $thing = $members[$i];
-            if ($this->bodies->areOne($anchor, $thing)) {
+            [$own, $place, $count] = $this->bodies->of($thing);
+            if ($own === $root) {
                 continue;
             }
-            $distance = $this->things->edges[$anchor][$edge] - $this->things->edges[$thing][$edge];
-            $off = $this->bodies->place($thing) - $this->bodies->place($anchor) - $distance;
-            $uncertain = $this->noise * sqrt(1 / $this->bodies->weight($anchor) + 1 / $this->bodies->weight($thing));
-            if (abs($off) <= $within * $uncertain + 0.01) {
-                $this->bodies->join($anchor, $thing, $distance);
+            $distance = $edges[$anchor][$edge] - $edges[$thing][$edge];
+            if (abs($place - $from - $distance) <= $within * $this->noise * sqrt(1 / $weight + 1 / $count) + 0.01 && $this->bodies->join($anchor, $thing, $distance)) {
+                [$root, $from, $weight] = $this->bodies->of($anchor);
             }
         }
     }
