@@ -14,6 +14,9 @@ final readonly class Level
 {
     private const ROUNDS = 6;
 
+    /** px by which boxes of what is turned, in groups in groups, may differ from what was asked for */
+    private const ROUGHLY = 0.02;
+
     /** @var array{x: Things, y: Things} */
     private array $things;
 
@@ -108,16 +111,20 @@ final readonly class Level
     }
 
     /**
-     * A group in which something lies off the pixel moves by whole pixels, so that all else in it stays on them.
+     * A group in which something lies off the pixel moves by whole pixels, so that all else in it stays on them. What is turned
+     * is known and stored to some thousandths only: beside it nothing moves by no more than that, unless onto a pixel.
      *
      * @param  list<float>  $leads
      * @return list<float>
      */
     private function inSteps(Axis $axis, array $leads): array
     {
-        foreach ($this->wish->whole ? $this->placed : [] as $i => $one) {
+        $isRough = array_filter($this->placed, static fn (Placed $one): bool => $one->isTurned || $one->isInexact) !== [];
+        foreach ($this->placed as $i => $one) {
             $origin = $axis->lead($one->box);
-            if (! $one->isGround && ($one->isInexact || ! Length::same($origin, floor($origin + 0.5)))) {
+            if ($isRough && abs($leads[$i] - $origin) < self::ROUGHLY && ! Length::isWhole($leads[$i])) {
+                $leads[$i] = $origin;
+            } elseif ($this->wish->whole && ! $one->isGround && ($one->isInexact || ! Length::same($origin, floor($origin + 0.5)))) {
                 $leads[$i] = $origin + ($leads[$i] > $origin ? floor($leads[$i] - $origin + 0.001) : ceil($leads[$i] - $origin - 0.001));
             }
         }

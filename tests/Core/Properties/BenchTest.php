@@ -22,7 +22,7 @@ final class BenchTest extends TestCase
     private const TURNED = 0.004;
 
     /**
-     * Of sheets on which a group comes to reach what its contents had used up, one in a thousand or so moves again: these
+     * Where the contents of a group use up the tolerance, the group can follow the next time only: of a thousand sheets some three. These
      * seeds are always the same.
      */
     public function test_squaring_up_twice_moves_nothing(): void
