@@ -129,7 +129,7 @@ final readonly class Level
             }
         }
 
-        return array_map(Length::round(...), $leads);
+        return array_map(Length::round(...), array_values($leads));
     }
 
     /** @return list<array{float, float}> the sizes that were chosen, each once */
