@@ -69,7 +69,8 @@ final class Telling
         $sizes = array_map(static fn (int|string $size, int $count): string => "$size ($count)", array_keys($counts), array_values($counts));
 
         return match (true) {
-            $sizes === [] => '',
+            // Many insets say less than anything else.
+            $sizes === [], count($sizes) > self::LISTED && $sort === Relation::INSET => '',
             count($sizes) > self::LISTED => "{$noun}s of ".implode(', ', array_slice($sizes, 0, self::FIRST)).' and '.(count($sizes) - self::FIRST).' other sizes',
             default => "{$noun}s of ".self::listed($sizes),
         };

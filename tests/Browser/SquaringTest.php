@@ -59,12 +59,12 @@ final class SquaringTest extends BrowserTestCase
         $before = $this->items($sheet);
         $this->open();
         self::assertStringContainsString('4 columns at 60, 280, 500 and 720, 3 rows at 80, 210 and 340, gaps of 20 (17)', $this->said());
-        $numbers = (array) $browser->run('return [...document.querySelectorAll(".understood > g > text")].map((one) => one.textContent)');
+        $numbers = (array) $browser->run('return [...document.querySelectorAll(".understood > text")].map((one) => one.textContent)');
         foreach (['60', '280', '500', '720', '80', '210', '340'] as $place) {
             self::assertContains($place, $numbers);
         }
         self::assertSame(17, $this->drawn('.understood .gap line'));
-        self::assertSame('20', $browser->see('.understood .gap text')->getText());
+        self::assertContains('20', $numbers);
         self::assertGreaterThanOrEqual(10, $this->drawn('.ghosts polygon'));
         self::assertSame($before, $this->items($sheet), 'nothing has moved yet');
 

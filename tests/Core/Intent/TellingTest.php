@@ -60,6 +60,20 @@ final class TellingTest extends TestCase
         self::assertSame('7 columns, 2 rows at 96 and 200, gaps of 64 (7), 36 (2), 46 (2) and 4 other sizes', $this->said($scene));
     }
 
+    public function test_insets_are_named_while_they_are_few(): void
+    {
+        $framed = static function (int ...$insets): Scene {
+            $scene = Scene::of(2000, 800);
+            foreach ($insets as $i => $inset) {
+                $scene->put("f$i", 20 + 230 * $i, 40, 200, 200)->put("p$i", 20 + 230 * $i + $inset, 40 + $inset, 200 - 2 * $inset, 200 - 2 * $inset);
+            }
+
+            return $scene;
+        };
+        self::assertStringContainsString('insets of 12 (4) and 20 (4)', $this->said($framed(12, 20)));
+        self::assertStringNotContainsString('inset', $this->said($framed(12, 20, 28, 36, 44, 52)));
+    }
+
     public function test_where_nothing_is_in_line_that_is_said(): void
     {
         self::assertSame('nothing lies in line or at equal distances', $this->said(Scene::of()->put('a', 10, 20, 30, 40)->put('b', 200, 311, 77, 91)));

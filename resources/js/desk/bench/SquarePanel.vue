@@ -4,6 +4,7 @@ import { counted } from '@/sheet/words';
 import { useDesk } from '@/stores/desk';
 import { useRehearsal } from '@/stores/rehearsal';
 import { useSquaring } from '@/stores/squaring';
+import { useUnits } from '@/stores/units';
 import Popover from 'primevue/popover';
 import { computed, ref, watch } from 'vue';
 import SumField from './SumField.vue';
@@ -13,6 +14,7 @@ const props = defineProps<{ button: HTMLElement | null }>();
 const desk = useDesk();
 const rehearsal = useRehearsal();
 const squaring = useSquaring();
+const units = useUnits();
 const panel = ref<InstanceType<typeof Popover> | null>(null);
 const { opened, closed } = usePanelFocus();
 
@@ -60,12 +62,12 @@ function leaveOut(ids: string[]): void {
             <h3>Square up {{ counted(desk.selected) }}</h3>
             <SumField
                 v-model="tolerance"
-                label="move by at most"
+                :label="`move by at most, ${units.unit}`"
                 name="tolerance"
                 stretch
-                v-tooltip.top="{ value: 'Also by the wheel over the sheet', showDelay: 400 }"
                 @enter="squaring.act()"
             />
+            <p class="hint">The wheel over the sheet changes it by 1 px.</p>
             <label class="tick"
                 ><input v-model="squaring.wish.sizes" type="checkbox" /> sizes may change by half of that</label
             >
@@ -120,6 +122,11 @@ h3 {
 .tick input {
     accent-color: var(--spruce);
     margin: 0;
+}
+.hint {
+    margin: -3px 0 2px;
+    color: var(--soft);
+    font-size: 12px;
 }
 .said {
     margin: 0;

@@ -3,6 +3,7 @@ import type { Box } from '@/api/types';
 import { applied, union } from '@/sheet/geometry';
 import { is } from '@/sheet/kinds';
 import { useDesk } from '@/stores/desk';
+import { useSquaring } from '@/stores/squaring';
 import { useView } from '@/stores/view';
 import { computed } from 'vue';
 import { ghost, lift } from './gestures/gesture';
@@ -17,14 +18,16 @@ const emit = defineEmits<{
 }>();
 const desk = useDesk();
 const view = useView();
+const squaring = useSquaring();
 
 /** More outlines than this say nothing any more; the brackets round all of them do. */
 const MOST_OUTLINES = 200;
 const CORNER = 14;
 const SIDE = 8;
 
+/** While squaring up is shown, what was understood says more. */
 const outlines = computed(() =>
-    desk.selected.length > MOST_OUTLINES ? [] : desk.selected.map((item) => outlineOf(item)),
+    squaring.isOpen || desk.selected.length > MOST_OUTLINES ? [] : desk.selected.map((item) => outlineOf(item)),
 );
 
 /** The box that carries brackets and handles: of one item its own frame, turned with it; of several, their common bounds. */

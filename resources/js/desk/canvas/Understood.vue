@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import type { Axis, Box, MeantLine, Point } from '@/api/types';
+import type { Axis, Box, Point } from '@/api/types';
 import { useDesk } from '@/stores/desk';
 import { useRehearsal } from '@/stores/rehearsal';
 import { useSquaring } from '@/stores/squaring';
 import { useUnits } from '@/stores/units';
 import { useView } from '@/stores/view';
 import { computed } from 'vue';
+import { withRoom, type Label } from './labels';
 import { screenBox } from './marks';
 
 /** What squaring up has understood, before it is done: lines with their places, gaps by size, and what fits nothing. */
@@ -46,46 +47,65 @@ const lines = computed(() =>
             });
             if (extent.length === 0) return [];
             const past = PAST / view.zoom;
-            const a = screen(line.axis, line.at, Math.min(...extent) - past);
-            const b = screen(line.axis, line.at, Math.max(...extent) + past);
             return {
-                key: keyOf(line),
-                x1: a.x,
-                y1: a.y,
-                x2: b.x,
-                y2: b.y,
+                key: `${line.axis} ${line.edge} ${line.at}`,
+                from: screen(line.axis, line.at, Math.min(...extent) - past),
+                to: screen(line.axis, line.at, Math.max(...extent) + past),
                 text: units.place(line.at, line.axis),
                 axis: line.axis,
+                count: line.items.length,
             };
         }),
 );
 
-const keyOf = (line: MeantLine) => `${line.axis} ${line.edge} ${line.at}`;
-
-/** Of every size each gap is drawn, and one of them says how much. */
+/** Of every size each gap is drawn. */
 const gaps = computed(() => {
-    const drawn: { key: string; from: Point; to: Point; text: string; axis: Axis }[] = [];
+    const drawn: { key: string; from: Point; to: Point; size: number; axis: Axis }[] = [];
     for (const { axis, sort, size, between } of rehearsal.report?.distances ?? []) {
         if (sort !== 'gap' || size <= 0 || !isShown.value(between[0]?.[0])) continue;
-        let isSaid = false;
         for (const [a, b] of between.slice(0, MOST)) {
             const [first, second] = [boxOf(a), boxOf(b)];
             if (!first || !second || drawn.length >= MOST) continue;
             const [one, other] = [spans(axis, first), spans(axis, second)];
             const across = (Math.max(one[0], other[0]) + Math.min(one[1], other[1])) / 2;
             const from = axis === 'x' ? first.x + first.w : first.y + first.h;
-            const text = isSaid ? '' : units.text(size);
-            isSaid = true;
             drawn.push({
                 key: `${axis} ${a} ${b}`,
                 from: screen(axis, from, across),
                 to: screen(axis, from + size, across),
-                text,
+                size,
                 axis,
             });
         }
     }
     return drawn;
+});
+
+/** The places of lines, those of many first; and of every size of gaps how much it is, once. */
+const labels = computed(() => {
+    const places = [...lines.value]
+        .sort((a, b) => b.count - a.count)
+        .map(({ key, from, text, axis }): Label => {
+            const isUpright = axis === 'x';
+            const at = isUpright ? { x: from.x, y: from.y - 3 } : { x: from.x - 3, y: from.y + 4 };
+            return { key, at, anchor: isUpright ? 'middle' : 'end', text };
+        });
+    const said = new Map<string, Label[]>();
+    for (const { key, from, to, size, axis } of gaps.value) {
+        const [dx, dy] = axis === 'x' ? [0, -5] : [5, 4];
+        const at = { x: (from.x + to.x) / 2 + dx, y: (from.y + to.y) / 2 + dy };
+        const anchor = axis === 'x' ? 'middle' : 'start';
+        said.set(`${axis} ${size}`, [
+            ...(said.get(`${axis} ${size}`) ?? []),
+            { key, at, anchor, text: units.text(size) },
+        ]);
+    }
+    let placed = withRoom(places);
+    for (const ones of said.values()) {
+        const free = ones.find((one) => withRoom([...placed, one]).length > placed.length);
+        if (free) placed = [...placed, free];
+    }
+    return placed;
 });
 
 const alone = computed(() =>
@@ -102,22 +122,21 @@ function leaveOut(id: string): void {
 
 <template>
     <svg v-if="rehearsal.report?.lines" class="understood" :width="view.size.w" :height="view.size.h">
-        <g v-for="{ key, text, axis, ...line } in lines" :key="key">
-            <line v-bind="line" />
-            <text v-if="axis === 'x'" :x="line.x1" :y="line.y1 - 3" text-anchor="middle">{{ text }}</text>
-            <text v-else :x="line.x1 - 3" :y="line.y1 + 4" text-anchor="end">{{ text }}</text>
+        <g v-for="line in lines" :key="line.key" class="line">
+            <line :x1="line.from.x" :y1="line.from.y" :x2="line.to.x" :y2="line.to.y" />
         </g>
         <g v-for="gap in gaps" :key="gap.key" class="gap">
             <line :x1="gap.from.x" :y1="gap.from.y" :x2="gap.to.x" :y2="gap.to.y" />
-            <text
-                v-if="gap.text"
-                :x="(gap.from.x + gap.to.x) / 2 + (gap.axis === 'x' ? 0 : 5)"
-                :y="(gap.from.y + gap.to.y) / 2 + (gap.axis === 'x' ? -5 : 4)"
-                :text-anchor="gap.axis === 'x' ? 'middle' : 'start'"
-            >
-                {{ gap.text }}
-            </text>
         </g>
+        <text
+            v-for="label in labels"
+            :key="`at ${label.key}`"
+            :x="label.at.x"
+            :y="label.at.y"
+            :text-anchor="label.anchor"
+        >
+            {{ label.text }}
+        </text>
         <g v-for="one in alone" :key="one.id" class="alone">
             <rect :x="one.at.x - 3" :y="one.at.y - 3" :width="one.at.w + 6" :height="one.at.h + 6" rx="3" />
             <g
