@@ -97,7 +97,7 @@ final readonly class SquareUp implements ArrangesBoxes, Command, Repeatable
      */
     private function report(Draft $draft, Selected $selected, array $levels, array $moved): Report
     {
-        $patterns = array_map(static fn (Meant $level): Pattern => $level->pattern, $levels);
+        $patterns = array_map(static fn (Meant $level): Pattern => $level->pattern(), $levels);
         $moves = Moves::of($draft, $moved);
         $last = end($patterns);
         $summary = sprintf('Squared up %s: %s; %s', Words::of($draft, $selected->ids), Telling::of($patterns, $draft->sheet()->zero), $moves->said());

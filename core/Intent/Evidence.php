@@ -116,14 +116,23 @@ final class Evidence
      */
     public function support(array $clump, float $by): float
     {
+        return array_sum($this->supports($clump, $by));
+    }
+
+    /**
+     * @param  non-empty-list<int>  $clump
+     * @return non-empty-array<int, float> the same for each
+     */
+    public function supports(array $clump, float $by): array
+    {
         $isIn = array_flip($clump);
         $own = $this->own($clump, $isIn);
-        $support = 0.0;
+        $supports = [];
         foreach ($clump as $one) {
-            $support += $this->supportOf($one, self::key($by), $isIn, $own);
+            $supports[$one] = $this->supportOf($one, self::key($by), $isIn, $own);
         }
 
-        return $support;
+        return $supports;
     }
 
     /**

@@ -10,9 +10,6 @@ use AllSquare\Core\Geometry\Length;
 /** One look at things that lie side by side: how steady the hand was, what it meant, and where everything goes by that. */
 final readonly class Glance
 {
-    /** of more things than this, one try says how steady the hand was */
-    private const MANY = 80;
-
     /** where more than this share lies off the pixel, pixels were not meant */
     private const HALF = 0.5;
 
@@ -40,7 +37,7 @@ final readonly class Glance
             // Every line and every distance holds already, but for those of single things.
             return $this->mended(['x' => $this->things['x']->leads, 'y' => $this->things['y']->leads]);
         }
-        [$read, $values] = $this->read($isExact ? [LineFinder::EXACT] : $this->finder->hands($axes, $this->things['x']->count() > self::MANY), $offPixel > self::HALF);
+        [$read, $values] = $this->read($isExact ? [LineFinder::EXACT] : $this->finder->hands($axes, $this->wish->isQuick), $offPixel > self::HALF);
         if (! $isExact && $read[0]->saved() + $read[1]->saved() <= 0.0) {
             // Not one thing more follows from this than from nothing: it was not understood, and is left alone.
             return array_map(static fn (Things $things): array => $things->leads, $this->things);

@@ -26,6 +26,8 @@ final class Intent
     /** @var array<int, array{x: float, y: float}> px that what is in a group was moved, at most */
     private array $used = [];
 
+    private readonly Wish $wish;
+
     private readonly Grounds $grounds;
 
     /** @var array<string, non-empty-list<int>> */
@@ -35,8 +37,9 @@ final class Intent
      * @param  Plan  $plan  with how letters stand
      * @param  iterable<Guide>  $guides
      */
-    public function __construct(private readonly Sheet $sheet, private readonly Plan $plan, private readonly iterable $guides, private readonly Wish $wish)
+    public function __construct(private readonly Sheet $sheet, private readonly Plan $plan, private readonly iterable $guides, Wish $wish)
     {
+        $this->wish = $wish->among(count($plan->placed));
         $this->boxes = array_map(static fn (Placed $one): Rect => $one->box, $plan->placed);
         $this->grounds = new Grounds($plan);
         $this->siblings = $plan->siblings();

@@ -58,9 +58,9 @@ final class LineFinder
     {
         $groups = $this->peers($axes);
         $noises = array_map(fn (float $part): float => $part * $this->tolerance, self::HANDS);
-        // Every second at first, then those beside the best.
+        // Every second at first, then those beside the best, unless one try has to do.
         [$hand, $best] = [0, INF];
-        for ($step = 2, $tried = array_keys($noises); $step > 0; $step--) {
+        for ($step = 2, $tried = array_keys($noises); $step > ($one ? 1 : 0); $step--) {
             foreach ($step === 2 ? array_filter($tried, static fn (int $i): bool => $i % 2 === 0) : array_intersect($tried, [$hand - 1, $hand + 1]) as $i) {
                 $length = $this->length($groups, $noises[$i]);
                 [$hand, $best] = $length < $best ? [$i, $length] : [$hand, $best];

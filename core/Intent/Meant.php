@@ -12,13 +12,12 @@ use AllSquare\Core\Refusal;
 use AllSquare\Core\Sheet\Placed;
 
 /** How things that lie side by side were meant to lie. */
-final readonly class Meant
+final class Meant
 {
     /** @var list<Rect> where they were meant to lie */
-    public array $boxes;
+    public readonly array $boxes;
 
-    /** what holds among them then */
-    public Pattern $pattern;
+    private ?Pattern $pattern = null;
 
     /**
      * @param  list<Placed>  $placed  as they lie, with what is in them where it was meant to lie
@@ -26,14 +25,19 @@ final readonly class Meant
      * @param  array{x: Things, y: Things}  $things  where they were meant to lie
      * @param  array{x: list<Relation>, y: list<Relation>}  $relations
      */
-    public function __construct(public array $placed, private array $sized, private array $things, private array $relations)
+    public function __construct(public readonly array $placed, private readonly array $sized, private readonly array $things, private readonly array $relations)
     {
         $boxes = [];
         foreach ($sized as $i => $one) {
             $boxes[] = new Rect($things['x']->leads[$i], $things['y']->leads[$i], $one->box->w, $one->box->h);
         }
         $this->boxes = $boxes;
-        $this->pattern = Pattern::among($placed, $things, $relations);
+    }
+
+    /** What holds among them then. */
+    public function pattern(): Pattern
+    {
+        return $this->pattern ??= Pattern::among($this->placed, $this->things, $this->relations);
     }
 
     /** @return list<int> places of those that do not lie, or are not as large, as they were meant to */

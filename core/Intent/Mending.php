@@ -31,6 +31,9 @@ final class Mending
     /** @var array<int, int> those that may lie better elsewhere, as things lie in the evidence */
     private array $unsure = [];
 
+    /** @var array<string, non-empty-array<int, float>> how much speaks for things that go along with each other, by these, since something was moved */
+    private array $supports = [];
+
     /** whether what was asked about last may lie better elsewhere */
     private bool $isUnsure = false;
 
@@ -54,7 +57,7 @@ final class Mending
             $waiting = array_intersect_key($waiting, $this->unsure);
         } else {
             $this->evidence = new Evidence($things, $this->relations);
-            $this->unsure = [];
+            $this->unsure = $this->supports = [];
         }
         $evidence = $this->evidence;
         for ($round = 0; $round < self::ROUNDS && $waiting !== []; $round++) {
@@ -94,6 +97,7 @@ final class Mending
             $better = $this->better($evidence, $thing);
             if ($better !== null) {
                 $evidence->move($better[2], $better[0]);
+                $this->supports = [];
                 $moved += $evidence->beside($better[2]);
             }
         }
@@ -105,13 +109,27 @@ final class Mending
     private function better(Evidence $evidence, int $thing): ?array
     {
         $this->isUnsure = false;
-        $alone = $this->betterFor($evidence, [$thing], $thing);
-        if ($alone !== null) {
-            return $alone;
-        }
         $with = $this->companions->of($thing, $evidence->leads);
+        if ($with !== [] && $this->areSure($evidence, $thing, [$thing, ...$with])) {
+            return null;
+        }
+        $alone = $this->betterFor($evidence, [$thing], $thing);
 
-        return $with === [] ? null : $this->betterFor($evidence, [$thing, ...$with], $thing);
+        return $alone ?? ($with === [] ? null : $this->betterFor($evidence, [$thing, ...$with], $thing));
+    }
+
+    /**
+     * Whether all of them together, and one of them, have so much for them that nothing else has to be looked at: by itself it has
+     * no less than among those that go along with it.
+     *
+     * @param  non-empty-list<int>  $clump
+     */
+    private function areSure(Evidence $evidence, int $thing, array $clump): bool
+    {
+        sort($clump);
+        $supports = $this->supports[implode(' ', $clump)] ??= $evidence->supports($clump, 0.0);
+
+        return $supports[$thing] >= self::SURE && array_sum($supports) >= self::SURE * count($clump);
     }
 
     /**

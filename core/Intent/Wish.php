@@ -18,6 +18,9 @@ final readonly class Wish
 
     private const MOST = 100.0;
 
+    /** of more things than this, one try says how steady the hand was */
+    private const MANY = 80;
+
     /** In a group, an edge may be moved by such a part of its extent at most: what is small is drawn finely. */
     private const PART = 24;
 
@@ -30,8 +33,9 @@ final readonly class Wish
      * @param  bool  $whole  whether things are put on whole pixels
      * @param  float  $scale  how much finer the sheet is than 96 ppi
      * @param  list<float>  $spacings  px, that were chosen for the sheet
+     * @param  bool  $isQuick  whether one try has to say how steady the hand was
      */
-    private function __construct(public float $tolerance, public bool $sizes, public bool $whole, private float $scale, public array $spacings)
+    private function __construct(public float $tolerance, public bool $sizes, public bool $whole, private float $scale, public array $spacings, public bool $isQuick = false)
     {
     }
 
@@ -57,7 +61,13 @@ final readonly class Wish
     {
         $extent = max($group->w, $group->h);
 
-        return $extent <= self::DRAWING * $this->scale ? null : new self(min($this->tolerance, floor($extent / self::PART)), $this->sizes, $this->whole, $this->scale, $this->spacings);
+        return $extent <= self::DRAWING * $this->scale ? null : new self(min($this->tolerance, floor($extent / self::PART)), $this->sizes, $this->whole, $this->scale, $this->spacings, $this->isQuick);
+    }
+
+    /** The same for so many things. */
+    public function among(int $count): self
+    {
+        return new self($this->tolerance, $this->sizes, $this->whole, $this->scale, $this->spacings, $count > self::MANY);
     }
 
     /** @return list<float> the unit of spacing, the module and the gutters */

@@ -44,7 +44,7 @@ final readonly class IntentController
             throw $refusal->said($spoken($refusal->getMessage()));
         }
         $meant = $this->reader->read($sheet, $items, $wish);
-        $patterns = array_map(static fn (Meant $level): Pattern => $level->pattern, $meant);
+        $patterns = array_map(static fn (Meant $level): Pattern => $level->pattern(), $meant);
         $distances = self::all($patterns, static fn (Pattern $pattern): array => $pattern->distances);
 
         return new JsonResponse([

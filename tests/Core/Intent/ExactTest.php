@@ -73,7 +73,7 @@ final class ExactTest extends TestCase
             $scene->put($id, ...$box);
         }
         $level = (new Intent($scene->sheet, Scores::plan($scene), [], Wish::of($scene->sheet)))->ofSheet()[0];
-        $insets = array_values(array_filter($level->pattern->distances, static fn (array $one): bool => $one['sort'] === 'inset' && $one['axis'] === 'y'));
+        $insets = array_values(array_filter($level->pattern()->distances, static fn (array $one): bool => $one['sort'] === 'inset' && $one['axis'] === 'y'));
         self::assertEquals([['axis' => 'y', 'sort' => 'inset', 'size' => 16.0, 'between' => [['panel', 'a'], ['b', 'panel']]]], $insets);
     }
 }

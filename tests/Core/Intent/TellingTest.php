@@ -20,7 +20,7 @@ final class TellingTest extends TestCase
 {
     private function said(Scene $scene, Point $zero = new Point(0, 0), Unit $unit = Unit::Px): string
     {
-        $patterns = array_map(static fn (Meant $meant): Pattern => $meant->pattern, (new Intent($scene->sheet, Scores::plan($scene), [], Wish::of($scene->sheet)))->ofSheet());
+        $patterns = array_map(static fn (Meant $meant): Pattern => $meant->pattern(), (new Intent($scene->sheet, Scores::plan($scene), [], Wish::of($scene->sheet)))->ofSheet());
 
         return Spoken::in(Telling::of($patterns, $zero), $unit, 96);
     }
