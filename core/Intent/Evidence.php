@@ -292,9 +292,10 @@ final class Evidence
                 }
             }
             if ($by > 0) {
-                $line[$type] = ($line[$type] ?? 0) + 1;
+                $this->lines[$edge][$key][$type] = ($line[$type] ?? 0) + 1;
+            } else {
+                $this->lines[$edge][$key] = array_filter($line);
             }
-            $this->lines[$edge][$key] = array_filter($line);
         }
     }
 
