@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace Tests\Core\Intent;
 
+use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Geometry\Unit;
 use AllSquare\Core\Intent\Intent;
+use AllSquare\Core\Intent\Things;
 use AllSquare\Core\Intent\Wish;
 use AllSquare\Core\Sheet\Margins;
+use AllSquare\Core\Sheet\Sheet;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Scene;
 
@@ -41,6 +45,14 @@ final class ExactTest extends TestCase
         self::assertSame([80.0, 120.0], [$meant['t1']->x - 184, $meant['t3']->y - 124]);
     }
 
+    public function test_the_foot_of_a_sheet_stays_whatever_the_gaps_above_it_are(): void
+    {
+        // 26 px below the tiles, whose gaps are 24 or so.
+        $scene = $this->tiles()->put('foot', 0, 494, 1280, 48);
+        $scene->sheet = Sheet::create('s', 'Sheet', 1280, 542, Unit::Px, 96);
+        self::assertEquals(new Rect(0, 494, 1280, 48), $this->meant($scene)['foot']);
+    }
+
     public function test_what_lies_on_a_margin_or_a_guide_holds_its_line_there(): void
     {
         $scene = $this->tiles();
@@ -67,13 +79,22 @@ final class ExactTest extends TestCase
 
     public function test_an_inset_is_that_of_what_lies_next_to_the_side(): void
     {
-        // Two rows in a panel: how far the upper one is from the bottom is no inset, whatever it comes to.
+        // Two rows in a panel: how far each is from the side beyond the other is no inset, though both come to 144.
         $scene = Scene::of(1280, 800)->put('panel', 100, 100, 400, 200);
-        foreach (['a' => [120, 116, 360, 40], 'b' => [120, 172, 360, 112]] as $id => $box) {
+        foreach (['a' => [120, 116, 360, 40], 'b' => [120, 244, 360, 40]] as $id => $box) {
             $scene->put($id, ...$box);
         }
         $level = (new Intent($scene->sheet, Scores::plan($scene), [], Wish::of($scene->sheet)))->ofSheet()[0];
         $insets = array_values(array_filter($level->pattern()->distances, static fn (array $one): bool => $one['sort'] === 'inset' && $one['axis'] === 'y'));
         self::assertEquals([['axis' => 'y', 'sort' => 'inset', 'size' => 16.0, 'between' => [['panel', 'a'], ['b', 'panel']]]], $insets);
+    }
+
+    public function test_a_text_counts_by_its_lead_its_middle_and_its_baseline(): void
+    {
+        $placed = Scores::plan(Scene::of()->put('t', 40, 40, 0, 0, ['kind' => 'text', 'text' => 'Quay', 'size' => 20, 'align' => 'end', 'grow' => 'both'])->put('b', 40, 90, 30, 20))->placed;
+        $edges = static fn (Axis $axis): array => array_map(array_keys(...), Things::along($axis, $placed, [], [6.0, 6.0], true)->edges);
+        self::assertSame([['lead', 'centre', 'baseline'], ['lead', 'centre', 'trail']], $edges(Axis::Y));
+        // Across by the edge that it stands by, the other being ragged.
+        self::assertSame([['trail'], ['lead', 'centre', 'trail']], $edges(Axis::X));
     }
 }
