@@ -49,6 +49,28 @@ final class FieldsTest extends BrowserTestCase
         self::assertEquals(100, $this->item($sheet, 'Sign')['bounds']['x']);
     }
 
+    public function test_colours_are_typed_as_css_has_them(): void
+    {
+        $browser = $this->browser;
+        ['sheet' => $sheet] = $this->openEmpty();
+        $this->add($sheet, 'box', 40, 40, 100, 80, 'Berth', ['fill' => '#ffffff']);
+        $this->reload();
+        $this->chooseAll();
+        $browser->press('Look');
+        $fill = fn (): string => $this->item($sheet, 'Berth')['fields']['fill'];
+        foreach (['#abc' => '#aabbcc', '17614F' => '#17614f', 'rgb(36, 72, 90)' => '#24485a', 'hsl(120 100% 25%)' => '#008000', 'SeaGreen' => '#2e8b57'] as $typed => $hex) {
+            $browser->fill('[aria-label="Fill colour"]', (string) $typed);
+            Waiting::until(static fn (): bool => $fill() === $hex, "$typed to be $hex");
+        }
+        foreach (['seagren' => '"seagren" is no colour.', 'currentColor' => '"currentColor" is no colour.', 'rgb(0 0 0 / 50%)' => '"rgb(0 0 0 / 50%)" is not opaque.'] as $typed => $said) {
+            $browser->fill('[aria-label="Fill colour"]', $typed);
+            Waiting::until(static fn (): bool => str_starts_with((string) $browser->run('return document.querySelector(".complaint")?.textContent ?? ""'), $said), $said);
+            $browser->keys(WebDriverKeys::ESCAPE);
+            Waiting::until(static fn (): bool => $browser->run('return document.querySelector(".complaint")') === null, 'it to be taken back');
+        }
+        self::assertSame('#2e8b57', $fill());
+    }
+
     public function test_a_count_that_is_none_is_no_one(): void
     {
         $browser = $this->browser;

@@ -126,6 +126,9 @@ final class Vectors
         if ($past > -$reach) {
             return null;
         }
+        if (in_array($item->kind->name(), ['arc', 'arrow'], true)) {
+            return null;
+        }
         if (! in_array($item->kind->name(), ['round', 'polygon'], true)) {
             return $item->isFlat() ? null : true;
         }

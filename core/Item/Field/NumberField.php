@@ -9,7 +9,7 @@ use AllSquare\Core\Geometry\Length;
 /** A number within bounds: a length in px, a factor, a share. */
 final readonly class NumberField extends Field
 {
-    /** @param  string  $unit  px, × or %; a share of 1 is written in per cent */
+    /** @param  string  $unit  px, ×, ° or %; a share of 1 is written in per cent */
     private function __construct(
         string $name, string $noun, string $heading, string $label, FieldGroup $group, ?float $default,
         private float $least, private float $most, private string $unit, private string $meaning, private bool $scales, private bool $mayBeNone, private float $step,
@@ -26,6 +26,11 @@ final readonly class NumberField extends Field
     public static function factor(string $name, string $noun, string $heading, string $label, FieldGroup $group, float $default, float $least, float $most, string $meaning): self
     {
         return new self($name, $noun, $heading, $label, $group, $default, $least, $most, '×', $meaning, false, false, 0.1);
+    }
+
+    public static function angle(string $name, string $noun, string $heading, string $label, float $default, float $least, float $most, string $meaning): self
+    {
+        return new self($name, $noun, $heading, $label, FieldGroup::Geometry, $default, $least, $most, '°', $meaning, false, false, 1.0);
     }
 
     /** @param  float|null  $default  null where there may be none */

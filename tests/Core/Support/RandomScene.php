@@ -78,8 +78,10 @@ final class RandomScene
             $id = 'i'.++$this->count;
             $group = $depth < 3 && $this->maybe(25);
             $kind = $group ? 'group' : $this->pick(['box', 'box', 'round', 'line', 'text', 'polygon']);
+            // The other shapes stand in for some of the polygons.
+            $shape = $kind === 'polygon' ? ['polygon', 'arc', 'arrow'][$this->count % 3] : $kind;
             $this->scene->put($id, $this->length(-300, 1200), $this->length(-300, 900), $this->maybe(8) ? 0.0 : $this->length(0, 300), $kind === 'line' || $this->maybe(8) ? 0.0 : $this->length(0, 200), [
-                'kind' => $kind,
+                'kind' => $shape,
                 'parent' => $parent,
                 'angle' => $this->maybe(60) ? 0 : ($this->maybe(50) ? $this->pick([90, 180, -90]) : $this->length(-180, 180)),
                 'locked' => $this->maybe(8),
@@ -88,6 +90,10 @@ final class RandomScene
                 'grow' => 'none',
                 'sides' => $this->number(3, 8),
                 'star' => $this->maybe(40) ? 0.6 : null,
+                'start' => 30.0 * ($this->count % 12),
+                'sweep' => [90.0, 200.0, -45.0, 360.0][$this->count % 4],
+                'hole' => [0.0, 0.5, 1.0][$this->count % 3],
+                'heads' => $this->count % 2 === 0 ? 'both' : 'end',
                 'flip' => in_array($kind, ['text', 'polygon'], true) && $this->maybe(20) ? $this->pick([Flip::Across, Flip::Down, Flip::Both]) : Flip::None,
             ]);
             if ($group) {

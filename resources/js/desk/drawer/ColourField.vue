@@ -1,27 +1,30 @@
 <script setup lang="ts">
 import InputText from 'primevue/inputtext';
 import { onFieldKey, useTyped } from '@/parts/typed';
-import { computed } from 'vue';
+import FieldComplaint from '@/parts/FieldComplaint.vue';
+import { computed, ref } from 'vue';
+import { readColour } from './colours';
 
-/** A colour as #rrggbb, picked or typed; null is none, undefined while the values differ. */
+/** A colour, picked or typed; null is none, undefined while the values differ. */
 const props = defineProps<{ label: string; value: string | null | undefined; none: boolean }>();
 const emit = defineEmits<{ set: [colour: string | null] }>();
-const { text, type, giveBack } = useTyped();
+const { text, wrong, type, giveBack } = useTyped();
+const field = ref<HTMLElement | null>(null);
 const shown = computed(() => text.value ?? props.value ?? '');
 
-/** #abc and abcdef are understood too. */
-function read(typed: string): string | null {
-    const hex = typed.trim().replace(/^#/, '');
-    if (/^[0-9a-f]{3}$/i.test(hex)) return `#${[...hex].map((digit) => digit + digit).join('')}`;
-    return /^[0-9a-f]{6}$/i.test(hex) ? `#${hex}` : null;
-}
-
-const wrong = computed(() => text.value !== null && text.value.trim() !== '' && read(text.value) === null);
-
 function keep(): void {
-    const colour = text.value === null ? null : read(text.value);
-    if (colour && colour !== props.value) emit('set', colour);
-    if (colour || text.value?.trim() === '') text.value = null;
+    const typed = text.value?.trim() ?? '';
+    if (typed === '') {
+        giveBack();
+        return;
+    }
+    const read = readColour(typed);
+    if ('wrong' in read) {
+        wrong.value = read.wrong;
+        return;
+    }
+    if (read.hex !== props.value) emit('set', read.hex);
+    giveBack();
 }
 
 function onKey(event: KeyboardEvent): void {
@@ -30,7 +33,7 @@ function onKey(event: KeyboardEvent): void {
 </script>
 
 <template>
-    <div class="colour" :class="{ wrong }">
+    <div ref="field" class="colour" :class="{ wrong }">
         <input
             type="color"
             :value="value ?? '#ffffff'"
@@ -42,8 +45,8 @@ function onKey(event: KeyboardEvent): void {
             :model-value="shown"
             :placeholder="value === undefined ? 'mixed' : 'none'"
             :aria-label="`${label} colour`"
-            :aria-invalid="wrong"
-            maxlength="7"
+            :aria-invalid="wrong !== ''"
+            maxlength="60"
             size="small"
             spellcheck="false"
             @update:model-value="type"
@@ -53,6 +56,7 @@ function onKey(event: KeyboardEvent): void {
         <button v-if="none" class="btn" type="button" :disabled="value === null" @click="emit('set', null)">
             None
         </button>
+        <FieldComplaint :words="wrong" :of="field" />
     </div>
 </template>
 

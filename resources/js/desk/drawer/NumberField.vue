@@ -73,7 +73,7 @@ function onKey(event: KeyboardEvent): void {
         :unit="unit"
         :wrong="wrong"
         :disabled="disabled"
-        :placeholder="value === undefined ? 'mixed' : ''"
+        :placeholder="value === undefined && !disabled ? 'mixed' : ''"
         @type="type"
         @blur="keep()"
         @keydown="onKey"

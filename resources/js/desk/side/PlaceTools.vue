@@ -43,6 +43,12 @@ const isTaken = (kind: DrawnKind) => view.tool === 'draw' && view.drawn?.name ==
 .tools.many {
     grid-template-columns: repeat(4, 1fr);
 }
+/* what is left of the last row */
+.tools.many::after {
+    content: '';
+    grid-column-end: -1;
+    background: var(--paper);
+}
 button {
     border: 0;
     background: var(--paper);

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace AllSquare\Core\Item\Polygon;
+namespace AllSquare\Core\Item\Painting;
 
 use AllSquare\Core\Geometry\Point;
 

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace AllSquare\Core\Item\Painting;
+
+use AllSquare\Core\Geometry\Length;
+use AllSquare\Core\Geometry\Matrix;
+use AllSquare\Core\Geometry\Point;
+use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Item\Item;
+use AllSquare\Core\Item\Look\Look;
+
+/** Paints closed shapes of straight edges, whose corners are rounded by one radius. */
+abstract class CorneredPainter extends Painter
+{
+    /** @return list<Point> the corners in order, px from the frame's top left; none where there is nothing to be seen */
+    abstract protected function tips(Item $item): array;
+
+    public function paint(Branch $branch): Painting
+    {
+        $item = $branch->item();
+        $path = '';
+        foreach ($this->corners($item, Matrix::identity()) as $corner) {
+            $path .= ($path === '' ? 'M' : 'L').self::pair($corner->from);
+            if ($corner->radius > 0.0) {
+                $radius = Length::digits($corner->radius, 4);
+                $path .= "A$radius $radius 0 0 ".($corner->isToTheRight() ? '1' : '0').' '.self::pair($corner->to);
+            }
+        }
+
+        return $path === '' ? new Painting : new Painting(
+            [new Element('path', ['d' => "{$path}Z"] + Look::attributes($item))],
+            new Hit("{$path}Z", Look::fill($item) !== null, Look::outline($item)->weight ?? 0.0),
+        );
+    }
+
+    /** Everything in it lies between its corners, so that their outermost points are its own. */
+    public function ink(Branch $branch, Matrix $toSpace): ?Rect
+    {
+        $item = $branch->item();
+        if (Look::paintsNothing($item)) {
+            return null;
+        }
+        $points = [];
+        foreach ($this->corners($item, $toSpace) as $corner) {
+            array_push($points, ...$corner->extremes(Look::reach($item)));
+        }
+
+        return $points === [] ? null : Rect::around($points);
+    }
+
+    /** @return list<Corner> */
+    private function corners(Item $item, Matrix $toSpace): array
+    {
+        $tips = array_map($toSpace->apply(...), $this->tips($item));
+        $count = count($tips);
+
+        return array_map(static fn (int $i): Corner => new Corner($tips[$i], $tips[($i + $count - 1) % $count], $tips[($i + 1) % $count], $item->number('radius')), array_keys($tips));
+    }
+
+    private static function pair(Point $point): string
+    {
+        return Length::digits($point->x, 4).' '.Length::digits($point->y, 4);
+    }
+}
