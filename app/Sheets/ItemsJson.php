@@ -81,6 +81,6 @@ final readonly class ItemsJson
         return $kind instanceof HasWords || $kind instanceof KeepsNumbers
             ? json_encode(json_decode($stored, false, flags: self::FLAGS), self::FLAGS)
             // No words of people stand in these.
-            : str_replace(['.0,', '.0}'], [',', '}'], $stored);
+            : str_replace(['.0,', '.0}', '.0]'], [',', '}', ']'], $stored);
     }
 }

@@ -111,7 +111,7 @@ final readonly class Item
     /** Mirrored once more, before it is turned; what looks the same in a mirror stays as it is. */
     public function mirrored(Axis $axis): self
     {
-        return $this->kind instanceof Symmetric || $this->kind instanceof PaintsNothing ? $this : $this->with(['flip' => $this->flip->mirrored($axis)]);
+        return ($this->kind instanceof Symmetric && $this->kind->isSymmetric($this->fields)) || $this->kind instanceof PaintsNothing ? $this : $this->with(['flip' => $this->flip->mirrored($axis)]);
     }
 
     public function holdsItems(): bool

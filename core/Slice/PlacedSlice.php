@@ -59,4 +59,9 @@ final class PlacedSlice implements Kind, NamedAfterOthers, Symmetric
             }
         };
     }
+
+    public function isSymmetric(array $fields): bool
+    {
+        return true;
+    }
 }

@@ -71,6 +71,25 @@ final class FieldsTest extends BrowserTestCase
         self::assertSame('#2e8b57', $fill());
     }
 
+    public function test_each_corner_of_a_box_by_its_own_number(): void
+    {
+        $browser = $this->browser;
+        ['sheet' => $sheet] = $this->openEmpty();
+        $this->add($sheet, 'box', 40, 40, 100, 80, 'Berth', ['radius' => 6]);
+        $this->reload();
+        $this->chooseAll();
+        $browser->press('Look');
+        $radii = fn (): ?array => $this->item($sheet, 'Berth')['fields']['radii'];
+        $browser->press('each its own');
+        $browser->waitForStatus('Set radii of "Berth" to 6 6 6 6');
+        Waiting::until(static fn (): bool => $browser->run('return document.querySelectorAll("[aria-label=\'radius\']").length') === 0, 'the one radius to go');
+        $browser->fill('.corners [aria-label="top right"]', '20 + 4');
+        Waiting::until(static fn (): bool => $radii() == [6, 24, 6, 6], 'the corner to be 24');
+        $browser->press('each its own');
+        Waiting::until(static fn (): bool => $radii() === null, 'one radius for all');
+        self::assertSame('6', $browser->see('[aria-label="radius"]')->getAttribute('value'));
+    }
+
     public function test_a_count_that_is_none_is_no_one(): void
     {
         $browser = $this->browser;

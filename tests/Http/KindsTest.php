@@ -112,7 +112,7 @@ final class KindsTest extends HttpTestCase
                 continue;
             }
             $value = match ($field->type()) {
-                'colour' => '#123456', 'outline' => ['colour' => '#654321', 'weight' => 3], 'number' => 1, 'count' => 7, 'font' => 'bitter', 'font-weight' => 700, 'words' => 'Skerry',
+                'colour' => '#123456', 'outline' => ['colour' => '#654321', 'weight' => 3], 'number' => 1, 'count' => 7, 'font' => 'bitter', 'font-weight' => 700, 'corners' => [1, 2, 3, 4], 'words' => 'Skerry',
                 default => array_slice($field->schema()['enum'], -1)[0],
             };
             $this->command($sheet, 'set', [$item['id']], [$field->name => [[]]])->assertStatus(422);
@@ -200,6 +200,13 @@ final class KindsTest extends HttpTestCase
             'radius' => $chance === null ? 0 : $chance->getInt(0, 30), 'sides' => $chance === null ? 5 : $chance->getInt(3, 9),
             'star' => $chance === null || $chance->getInt(0, 1) === 0 ? null : $chance->getInt(20, 90) / 100,
         ];
+        if ($chance !== null) {
+            $looks += [
+                'start' => $chance->getInt(-360, 360), 'sweep' => $chance->getInt(20, 340), 'hole' => $chance->getInt(0, 10) / 10,
+                'shaft' => $chance->getInt(4, 100), 'head' => $chance->getInt(5, 130), 'heads' => $chance->getInt(0, 1) === 0 ? 'end' : 'both',
+                'radii' => $chance->getInt(0, 1) === 0 ? null : [$chance->getInt(0, 80), 0, $chance->getInt(0, 80), $chance->getInt(0, 80)],
+            ];
+        }
 
         return array_intersect_key($looks, $kind->fields()->defaults);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Item\Box;
 
+use AllSquare\Core\Item\Field\CornersField;
 use AllSquare\Core\Item\Field\Fields;
 use AllSquare\Core\Item\Kind;
 use AllSquare\Core\Item\Look\Look;
@@ -13,7 +14,7 @@ use AllSquare\Core\Item\Traits\Closed;
 use AllSquare\Core\Item\Traits\Symmetric;
 use AllSquare\Core\Text\FontLibrary;
 
-/** A rectangle, its corners rounded by one radius if wished. */
+/** A rectangle, its corners rounded by one radius, or each by its own, if wished. */
 final class BoxKind implements Closed, Kind, Symmetric
 {
     private Fields $fields;
@@ -40,7 +41,13 @@ final class BoxKind implements Closed, Kind, Symmetric
 
     public function fields(): Fields
     {
-        return $this->fields ??= new Fields(Look::fillField('#dfeaec'), Look::outlineField(), Look::radiusField(), Look::opacityField());
+        return $this->fields ??= new Fields(Look::fillField('#dfeaec'), Look::outlineField(), Look::radiusField(), new CornersField('radii', 'radius'), Look::opacityField());
+    }
+
+    /** As long as no corner has a radius of its own. */
+    public function isSymmetric(array $fields): bool
+    {
+        return ! is_array($fields['radii'] ?? null);
     }
 
     public function painter(FontLibrary $fonts): Painter

@@ -9,19 +9,23 @@ use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Matrix;
 use AllSquare\Core\Geometry\Point;
 use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Item\Field\CornersField;
 use AllSquare\Core\Item\Item;
 use AllSquare\Core\Item\Look\Look;
 use AllSquare\Core\Item\Painting\Branch;
+use AllSquare\Core\Item\Painting\CorneredPainter;
 use AllSquare\Core\Item\Painting\Element;
 use AllSquare\Core\Item\Painting\Hit;
-use AllSquare\Core\Item\Painting\Painter;
 use AllSquare\Core\Item\Painting\Painting;
 
-final class BoxPainter extends Painter
+final class BoxPainter extends CorneredPainter
 {
     public function paint(Branch $branch): Painting
     {
         $item = $branch->item();
+        if (is_array($item->fields['radii'])) {
+            return parent::paint($branch);
+        }
         $radius = $this->radius($item);
         [$w, $h, $r] = [Length::text($item->frame->w), Length::text($item->frame->h), Length::text($radius)];
         $rect = new Element('rect', ['width' => $w, 'height' => $h] + ($radius > 0 ? ['rx' => $r] : []) + Look::attributes($item));
@@ -36,6 +40,9 @@ final class BoxPainter extends Painter
     public function ink(Branch $branch, Matrix $toSpace): ?Rect
     {
         $item = $branch->item();
+        if (is_array($item->fields['radii'])) {
+            return parent::ink($branch, $toSpace);
+        }
         [$w, $h, $reach] = [$item->frame->w, $item->frame->h, Look::reach($item)];
         if ($w <= 0 || $h <= 0 || Look::paintsNothing($item)) {
             return null;
@@ -51,6 +58,26 @@ final class BoxPainter extends Painter
         $down = $a * $sin + $b * $cos + $round;
 
         return Rect::between($centre->x - $across, $centre->y - $down, $centre->x + $across, $centre->y + $down);
+    }
+
+    protected function tips(Item $item): array
+    {
+        [$w, $h] = [$item->frame->w, $item->frame->h];
+
+        return $w <= 0 || $h <= 0 ? [] : [new Point(0, 0), new Point($w, 0), new Point($w, $h), new Point(0, $h)];
+    }
+
+    /** Where two on a side are longer than it together, all are made smaller alike (CSS Backgrounds 3, section 4.5). */
+    protected function cuts(Item $item): array
+    {
+        $radii = CornersField::of($item->fields['radii']) ?? array_fill(0, 4, $this->radius($item));
+        $factor = 1.0;
+        foreach ([$item->frame->w, $item->frame->h, $item->frame->w, $item->frame->h] as $i => $side) {
+            $both = $radii[$i] + $radii[($i + 1) % 4];
+            $factor = $both > $side ? min($factor, $side / $both) : $factor;
+        }
+
+        return array_map(static fn (float $radius): float => $radius * $factor, $radii);
     }
 
     private function radius(Item $item): float

@@ -47,4 +47,9 @@ final class LineKind implements Flat, Kind, Symmetric
     {
         return new LinePainter;
     }
+
+    public function isSymmetric(array $fields): bool
+    {
+        return true;
+    }
 }

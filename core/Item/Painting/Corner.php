@@ -27,14 +27,17 @@ final readonly class Corner
     /** half the angle between its edges, in radians */
     private float $half;
 
-    /** @param  float  $radius  that it is to be rounded by, px */
-    public function __construct(public Point $tip, Point $before, Point $after, float $radius)
+    /**
+     * @param  float  $radius  that it is to be rounded by, px
+     * @param  float  $room  the share of the shorter edge that the rounding may take
+     */
+    public function __construct(public Point $tip, Point $before, Point $after, float $radius, float $room = 0.5)
     {
         $this->in = self::unit($before->minus($tip));
         $this->out = self::unit($after->minus($tip));
         $cosine = max(-1.0, min(1.0, $this->in->x * $this->out->x + $this->in->y * $this->out->y));
         $this->half = acos($cosine) / 2;
-        $most = min(self::length($before->minus($tip)), self::length($after->minus($tip))) / 2;
+        $most = min(self::length($before->minus($tip)), self::length($after->minus($tip))) * $room;
         $slope = tan($this->half);
         // A straight corner needs no rounding, and one that folds back has no room for it.
         $cut = $slope < 1e-9 || $this->half > M_PI / 2 - 1e-9 ? 0.0 : min($most, $radius / $slope);

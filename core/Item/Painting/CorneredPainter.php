@@ -11,11 +11,21 @@ use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Item\Item;
 use AllSquare\Core\Item\Look\Look;
 
-/** Paints closed shapes of straight edges, whose corners are rounded by one radius. */
+/** Paints closed shapes of straight edges, whose corners are rounded by one radius or each by its own. */
 abstract class CorneredPainter extends Painter
 {
     /** @return list<Point> the corners in order, px from the frame's top left; none where there is nothing to be seen */
     abstract protected function tips(Item $item): array;
+
+    /**
+     * For each corner by how much it is rounded, where that is no more than its edges have room for.
+     *
+     * @return list<float>|null px; null where one radius is that of all, as far as there is room
+     */
+    protected function cuts(Item $item): ?array
+    {
+        return null;
+    }
 
     public function paint(Branch $branch): Painting
     {
@@ -56,7 +66,9 @@ abstract class CorneredPainter extends Painter
         $tips = array_map($toSpace->apply(...), $this->tips($item));
         $count = count($tips);
 
-        return array_map(static fn (int $i): Corner => new Corner($tips[$i], $tips[($i + $count - 1) % $count], $tips[($i + 1) % $count], $item->number('radius')), array_keys($tips));
+        $cuts = $this->cuts($item);
+
+        return array_map(static fn (int $i): Corner => new Corner($tips[$i], $tips[($i + $count - 1) % $count], $tips[($i + 1) % $count], $cuts[$i] ?? $item->number('radius'), $cuts === null ? 0.5 : 1.0), array_keys($tips));
     }
 
     private static function pair(Point $point): string

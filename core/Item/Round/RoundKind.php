@@ -47,4 +47,9 @@ final class RoundKind implements Closed, Kind, Symmetric
     {
         return new RoundPainter;
     }
+
+    public function isSymmetric(array $fields): bool
+    {
+        return true;
+    }
 }

@@ -34,7 +34,8 @@ export interface Field {
     noun: string;
     heading: string;
     label: string;
-    type: 'colour' | 'outline' | 'number' | 'count' | 'choice' | 'font' | 'font-weight' | 'words' | 'hidden';
+    type:
+        'colour' | 'outline' | 'corners' | 'number' | 'count' | 'choice' | 'font' | 'font-weight' | 'words' | 'hidden';
     group: 'geometry' | 'look' | 'words';
     default: unknown;
     own: boolean;
@@ -44,6 +45,8 @@ export interface Field {
     most?: number;
     step?: number;
     none?: boolean;
+    /** the field that says nothing while this one is set */
+    instead_of?: keyof Fields;
     choices?: { value: string; name: string }[];
 }
 

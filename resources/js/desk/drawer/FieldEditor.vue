@@ -5,6 +5,7 @@ import type { Field } from '@/sheet/kinds';
 import Select from 'primevue/select';
 import { computed } from 'vue';
 import ColourField from './ColourField.vue';
+import CornersEditor from './CornersEditor.vue';
 import NumberField from './NumberField.vue';
 import { useFonts } from './fonts';
 
@@ -58,6 +59,12 @@ function setOutline(change: { colour?: string | null; weight?: number }, run?: s
             @set="(weight, run) => setOutline({ weight }, run)"
         />
     </div>
+    <CornersEditor
+        v-else-if="field.type === 'corners'"
+        :field="field"
+        :items="items"
+        @set="(radii, run) => emit('set', radii, run)"
+    />
     <div v-else-if="field.type === 'number' && none" class="maybe">
         <button
             class="btn"

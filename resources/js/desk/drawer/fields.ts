@@ -34,6 +34,13 @@ export function useLookFields() {
                 headings.set(field.name, (headings.get(field.name) ?? new Set()).add(field.heading));
             }
         }
+        for (const { field, items } of [...rows.values()]) {
+            const other = field.instead_of && rows.get(field.instead_of);
+            const says = other?.items.some(
+                (item) => !items.includes(item) || (item.fields[field.name] ?? null) === null,
+            );
+            if (other && !says) rows.delete(other.field.name);
+        }
         const found = new Map<string, Row[]>();
         for (const row of [...rows.values()].sort((a, b) => rank(a.field) - rank(b.field))) {
             const heading =
