@@ -90,6 +90,38 @@ final class FieldsTest extends BrowserTestCase
         self::assertSame('6', $browser->see('[aria-label="radius"]')->getAttribute('value'));
     }
 
+    public function test_a_look_is_copied_to_others_as_far_as_they_can_have_it(): void
+    {
+        $browser = $this->browser;
+        ['sheet' => $sheet] = $this->openEmpty();
+        $this->add($sheet, 'box', 40, 40, 100, 80, 'Berth', ['fill' => '#24485a', 'radius' => 8, 'outline' => ['colour' => '#17614f', 'weight' => 3], 'opacity' => 0.5]);
+        $this->add($sheet, 'box', 200, 40, 100, 80, 'Quay');
+        $this->add($sheet, 'round', 400, 40, 90, 90, 'Buoy');
+        $this->reload();
+        $fields = fn (string $name): array => $this->item($sheet, $name)['fields'];
+        $browser->clickSheet(90, 80);
+        $this->waitForSelected('Berth');
+        $browser->run('document.querySelector(".plane").focus()');
+        $browser->keys('y');
+        $browser->waitForStatus('Copied the look of "Berth"');
+        $browser->drag(190, 30, 520, 200);
+        $this->waitForSelected('2 items');
+        $browser->press('Look');
+        $browser->press('Paste look');
+        Waiting::until(static fn (): bool => $fields('Buoy')['fill'] === '#24485a' && $fields('Quay')['fill'] === '#24485a', 'both to take the fill');
+        self::assertEquals([['colour' => '#17614f', 'weight' => 3], 0.5], [$fields('Buoy')['outline'], $fields('Quay')['opacity']]);
+        self::assertEquals(0, $fields('Quay')['radius'], 'what a round cannot have is left alone');
+
+        // Alone it takes all of it; once more it is undone.
+        $browser->clickSheet(250, 80);
+        $this->waitForSelected('Quay');
+        $browser->run('document.querySelector(".plane").focus()');
+        $browser->keys('Y');
+        Waiting::until(static fn (): bool => $fields('Quay')['radius'] == 8, 'the corners too');
+        $browser->press('Undo');
+        Waiting::until(static fn (): bool => $fields('Quay')['radius'] == 0, 'them to be as they were');
+    }
+
     public function test_a_count_that_is_none_is_no_one(): void
     {
         $browser = $this->browser;

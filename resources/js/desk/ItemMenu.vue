@@ -47,6 +47,8 @@ const entries = computed(() => [
     { separator: true },
     entry(actions.copyPlace),
     entry(actions.pastePlace),
+    entry(actions.copyLook),
+    entry(actions.pasteLook),
     { separator: true },
     entry(actions.group),
     entry(actions.ungroup),

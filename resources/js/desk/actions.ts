@@ -3,6 +3,7 @@ import { useSelecting, type Alike } from '@/desk/selecting';
 import { useBench, type Order } from '@/stores/bench';
 import { useSquaring } from '@/stores/squaring';
 import { useDesk } from '@/stores/desk';
+import { useLooks } from '@/stores/looks';
 import { useView } from '@/stores/view';
 import { useRouter } from 'vue-router';
 
@@ -26,6 +27,7 @@ export function useActions() {
     const view = useView();
     const bench = useBench();
     const squaring = useSquaring();
+    const looks = useLooks();
     const selecting = useSelecting();
     const some = () => desk.selection.length > 0;
     const flagged = (flag: 'locked' | 'hidden' | 'reference') =>
@@ -179,6 +181,8 @@ export function useActions() {
                 if (taken) void desk.run('place', { x: taken.x - zero.x, y: taken.y - zero.y, as });
             },
         },
+        copyLook: { ...plain, words: 'Copy look', keys: 'y', possible: some, run: looks.copy },
+        pasteLook: { ...plain, words: 'Paste look', keys: 'Shift Y', possible: () => looks.canPaste, run: looks.paste },
         showAll: {
             ...plain,
             words: 'Show everything hidden',

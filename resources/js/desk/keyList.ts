@@ -38,6 +38,7 @@ export const KEYS: { about: string; keys: [string, string][] }[] = [
             ['q', 'square up: shown first, done by q again or Enter'],
             ['.', 'do the last thing again'],
             ['Shift C, Shift V', 'copy the place, paste the place'],
+            ['y, Shift Y', 'copy the look, paste the look'],
             ['Ctrl ↑ ↓, with Shift', 'forward, backward; to the front, to the back'],
             ['Shift while dragging', 'hold to one axis; keep proportions; steps of 15°'],
             ['Alt while dragging', 'put a copy there; size about the centre'],

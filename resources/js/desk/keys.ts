@@ -98,6 +98,8 @@ export function useKeys() {
         R: () => actions.reference.possible() && actions.reference.run(),
         C: () => actions.copyPlace.possible() && actions.copyPlace.run(),
         V: () => actions.pastePlace.possible() && actions.pastePlace.run(),
+        y: () => actions.copyLook.possible() && actions.copyLook.run(),
+        Y: () => actions.pasteLook.possible() && actions.pasteLook.run(),
         b: () => turn('benchOpen', 'The bench is open', 'The bench is folded away', 'b'),
         s: () => turn('sideOpen', 'The side is open', 'The side is folded away', 's'),
         '+': () => view.zoomTo(view.zoom * 1.25),

@@ -3,6 +3,7 @@ import type { Commands } from '@/api/commands.gen';
 import type { Item } from '@/api/types';
 import { counted } from '@/sheet/words';
 import { useDesk } from '@/stores/desk';
+import { useLooks } from '@/stores/looks';
 import CutSettings from './CutSettings.vue';
 import FieldEditor from './FieldEditor.vue';
 import SheetSettings from './SheetSettings.vue';
@@ -10,6 +11,7 @@ import { useLookFields } from './fields';
 
 /** The fields of what is selected, for all of it at once; with nothing selected, the sheet. */
 const desk = useDesk();
+const looks = useLooks();
 const { sections } = useLookFields();
 
 /** @param run the presses of a key in a field that belong together */
@@ -29,6 +31,10 @@ function set(items: Item[], params: Commands['set'], run?: string): void {
         <SheetSettings v-else-if="desk.selected.length === 0" />
         <template v-else>
             <h2>{{ counted(desk.selected) }}</h2>
+            <div class="copying">
+                <button class="btn" type="button" @click="looks.copy()">Copy look</button>
+                <button class="btn" type="button" :disabled="!looks.canPaste" @click="looks.paste()">Paste look</button>
+            </div>
             <section v-for="section in sections" :key="section.heading">
                 <h3>{{ section.heading }}</h3>
                 <div class="rows">
@@ -62,6 +68,11 @@ h2 {
     overflow: hidden;
     text-overflow: ellipsis;
     white-space: nowrap;
+}
+.copying {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 6px;
 }
 section {
     display: grid;
