@@ -12,9 +12,8 @@ use App\Models\Item;
  */
 final readonly class UnsquaredKiosk
 {
-    /** px across and down */
+    /** what is moved of the square kiosk, px across and down */
     private const STANDING = [
-        'Card, Skerry Point' => [0, 0],
         'Card, Harbour Road' => [-5, 3],
         'Card, Long Strand' => [3, -4],
         'Card, Gannet Isle' => [0, 5],
@@ -43,11 +42,9 @@ final readonly class UnsquaredKiosk
         $script = $this->script;
         $script->run('delete', [$this->named('Fares')]);
         foreach (self::STANDING as $name => [$dx, $dy]) {
-            if ($dx !== 0 || $dy !== 0) {
-                $script->run('move-by', [$this->named($name)], ['dx' => $dx, 'dy' => $dy]);
-            }
+            $script->run('move-by', [$this->named($name)], ['dx' => $dx, 'dy' => $dy]);
         }
-        foreach (array_values($this->planned()) as $i => [$kind, $name, $x, $y, $more]) {
+        foreach (self::planned() as $i => [$kind, $name, $x, $y, $more]) {
             [$dx, $dy] = $name === 'Booking' ? [0, 0] : [self::SLIPS[$i % 13], self::SLIPS[($i * 5 + 3) % 13]];
             match ($kind) {
                 'box' => $script->box($name, $x + $dx, $y + $dy, ...$more),

@@ -11,6 +11,7 @@ use AllSquare\Core\Intent\Wish;
 use AllSquare\Core\Item\By;
 use AllSquare\Core\Measure\Ledger;
 use AllSquare\Core\Sheet\Guide;
+use AllSquare\Core\Sheet\Plan;
 use App\Models\Sheet;
 
 /** Reads the layout that was meant from the boxes that are kept with the items. */
@@ -26,7 +27,7 @@ final readonly class IntentReader
      */
     public function read(Sheet $sheet, ?array $items, Wish $wish): array
     {
-        $intent = new Intent($sheet->toCore(), $this->plans->plan($sheet->id, By::Frame, letters: true), $this->loader->belongings(Guide::class, $sheet), $wish);
+        $intent = $this->intent($sheet, $this->plans->plan($sheet->id, By::Frame, letters: true), $wish);
 
         return $items === null ? $intent->ofSheet() : $intent->ofItems($items);
     }
@@ -36,8 +37,12 @@ final readonly class IntentReader
     {
         $core = $sheet->toCore();
         $plan = $this->plans->plan($sheet->id, $by, letters: true);
-        $intent = new Intent($core, $plan, $this->loader->belongings(Guide::class, $sheet), Wish::of($core, by: $by));
 
-        return OddGaps::in(Ledger::of($plan, $core->box()), $intent->ofSheet());
+        return OddGaps::in(Ledger::of($plan, $core->box()), $this->intent($sheet, $plan, Wish::of($core, by: $by))->ofSheet());
+    }
+
+    private function intent(Sheet $sheet, Plan $plan, Wish $wish): Intent
+    {
+        return new Intent($sheet->toCore(), $plan, $this->loader->belongings(Guide::class, $sheet), $wish);
     }
 }

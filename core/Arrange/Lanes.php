@@ -71,21 +71,10 @@ final readonly class Lanes
      */
     public static function readingOrder(array $boxes, array $stack): array
     {
-        return self::find($boxes, Axis::Y, $stack)->rowByRow($boxes, $stack);
-    }
-
-    /**
-     * The same of rows that are found already.
-     *
-     * @param  array<string, Rect>  $boxes
-     * @param  array<string, int>  $stack
-     * @return list<string>
-     */
-    public function rowByRow(array $boxes, array $stack): array
-    {
+        $rows = self::find($boxes, Axis::Y, $stack);
         $order = [];
-        foreach ($this->lanes as $i => $row) {
-            $row = [...$row, ...array_map(strval(...), array_keys($this->spanning, $i, true))];
+        foreach ($rows->lanes as $i => $row) {
+            $row = [...$row, ...array_map(strval(...), array_keys($rows->spanning, $i, true))];
             usort($row, static fn (string $a, string $b): int => [Length::round($boxes[$a]->x), $stack[$a] ?? 0] <=> [Length::round($boxes[$b]->x), $stack[$b] ?? 0]);
             array_push($order, ...$row);
         }

@@ -84,11 +84,6 @@ final class Bodies
         return $this->counts[$this->root($thing)[0]];
     }
 
-    public function areOne(int $a, int $b): bool
-    {
-        return $this->root($a)[0] === $this->root($b)[0];
-    }
-
     /**
      * Lets b lie so many px past a from now on.
      *

@@ -59,15 +59,30 @@ final class LineFinder
         $groups = $this->peers($axes);
         $noises = array_map(fn (float $part): float => $part * $this->tolerance, self::HANDS);
         // Every second at first, then those beside the best, unless one try has to do.
+        [$hand, $best] = $this->shortest($groups, array_filter($noises, static fn (int $i): bool => $i % 2 === 0, ARRAY_FILTER_USE_KEY));
+        if ($one) {
+            return [$noises[$hand]];
+        }
+        [$beside, $length] = $this->shortest($groups, array_intersect_key($noises, [$hand - 1 => true, $hand + 1 => true]));
+        $first = max(0, ($length < $best ? $beside : $hand) - 1);
+
+        return [$noises[$first], ...array_slice($noises, $first + 1, 3)];
+    }
+
+    /**
+     * @param  list<array{float, non-empty-list<float>}>  $groups
+     * @param  array<int, float>  $noises
+     * @return array{int, float} the hand with which all places are told most shortly, and what it takes
+     */
+    private function shortest(array $groups, array $noises): array
+    {
         [$hand, $best] = [0, INF];
-        for ($step = 2, $tried = array_keys($noises); $step > ($one ? 1 : 0); $step--) {
-            foreach ($step === 2 ? array_filter($tried, static fn (int $i): bool => $i % 2 === 0) : array_intersect($tried, [$hand - 1, $hand + 1]) as $i) {
-                $length = $this->length($groups, $noises[$i]);
-                [$hand, $best] = $length < $best ? [$i, $length] : [$hand, $best];
-            }
+        foreach ($noises as $i => $noise) {
+            $length = $this->length($groups, $noise);
+            [$hand, $best] = $length < $best ? [$i, $length] : [$hand, $best];
         }
 
-        return $one ? [$noises[$hand]] : [$noises[max(0, $hand - 1)], ...array_slice($noises, max(0, $hand - 1) + 1, 3)];
+        return [$hand, $best];
     }
 
     /**

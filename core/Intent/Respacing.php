@@ -57,7 +57,7 @@ final readonly class Respacing
      */
     public function sharing(float $more, float $by, bool $whole): array
     {
-        $most = max([0, ...$this->passed()]);
+        $most = $this->count();
 
         return $this->spread(static function (int $passed) use ($more, $by, $most, $whole): float {
             $share = $most === 0 ? 0.0 : $more * $passed / $most;

@@ -45,13 +45,14 @@ final readonly class IntentController
         }
         $meant = $this->reader->read($sheet, $items, $wish);
         $patterns = array_map(static fn (Meant $level): Pattern => $level->pattern(), $meant);
-        $distances = self::all($patterns, static fn (Pattern $pattern): array => $pattern->distances);
+        $distances = array_merge(...array_map(static fn (Pattern $pattern): array => $pattern->distances, $patterns));
+        $ofSort = static fn (string $sort): array => array_map(static fn (array $one): array => array_diff_key($one, ['sort' => true]), array_values(array_filter($distances, static fn (array $one): bool => $one['sort'] === $sort)));
 
         return new JsonResponse([
             'lines' => self::all($patterns, static fn (Pattern $pattern): array => $pattern->lines),
             'sizes' => self::all($patterns, static fn (Pattern $pattern): array => $pattern->sizes),
-            'gaps' => self::ofSort($distances, Relation::GAP),
-            'insets' => self::ofSort($distances, Relation::INSET),
+            'gaps' => $ofSort(Relation::GAP),
+            'insets' => $ofSort(Relation::INSET),
             'symmetries' => self::all($patterns, static fn (Pattern $pattern): array => $pattern->symmetries),
             'moves' => array_merge(...array_map(self::moves(...), $meant)),
             'alone' => self::all($patterns, static fn (Pattern $pattern): array => $pattern->alone),
@@ -67,23 +68,6 @@ final readonly class IntentController
     private static function all(array $patterns, callable $of): array
     {
         return array_merge(...array_map($of, $patterns));
-    }
-
-    /**
-     * @param  list<mixed>  $distances
-     * @return list<array<string, mixed>>
-     */
-    private static function ofSort(array $distances, string $sort): array
-    {
-        $found = [];
-        foreach ($distances as $one) {
-            if (is_array($one) && ($one['sort'] ?? null) === $sort) {
-                unset($one['sort']);
-                $found[] = $one;
-            }
-        }
-
-        return $found;
     }
 
     /** @return list<array{id: string, dx: float, dy: float, dw: float, dh: float}> px; of what lies in a group, beside where the group goes */

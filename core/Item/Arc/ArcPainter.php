@@ -6,7 +6,6 @@ namespace AllSquare\Core\Item\Arc;
 
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Matrix;
-use AllSquare\Core\Geometry\Point;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Item\Item;
 use AllSquare\Core\Item\Look\Look;
@@ -75,10 +74,5 @@ final class ArcPainter extends Painter
         }
 
         return $points === [] ? null : Rect::around($points);
-    }
-
-    private static function pair(Point $point): string
-    {
-        return Length::digits($point->x, 4).' '.Length::digits($point->y, 4);
     }
 }

@@ -70,9 +70,4 @@ abstract class CorneredPainter extends Painter
 
         return array_map(static fn (int $i): Corner => new Corner($tips[$i], $tips[($i + $count - 1) % $count], $tips[($i + 1) % $count], $cuts[$i] ?? $item->number('radius'), $cuts === null ? 0.5 : 1.0), array_keys($tips));
     }
-
-    private static function pair(Point $point): string
-    {
-        return Length::digits($point->x, 4).' '.Length::digits($point->y, 4);
-    }
 }

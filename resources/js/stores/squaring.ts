@@ -59,5 +59,9 @@ export const useSquaring = defineStore('squaring', () => {
         wish.tolerance = units.text(Math.min(MOST * scale.value, Math.max(1, px)));
     }
 
-    return { isOpen, wish, first, possible, order, press, act, step };
+    function leaveOut(ids: string[]): void {
+        desk.select(desk.selection.filter((id) => !ids.includes(id)));
+    }
+
+    return { isOpen, wish, first, possible, order, press, act, step, leaveOut };
 });

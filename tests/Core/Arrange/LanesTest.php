@@ -90,7 +90,7 @@ final class LanesTest extends TestCase
             $found = [...array_merge(...$lanes->lanes), ...array_keys($lanes->spanning)];
             self::assertEqualsCanonicalizing(array_keys($boxes), $found, "seed $seed");
             self::assertSame($lanes->lanes, Lanes::find(array_reverse($boxes), Axis::Y, $stack)->lanes, "seed $seed");
-            self::assertCount(count($boxes), array_unique($lanes->rowByRow($boxes, $stack)), "seed $seed");
+            self::assertCount(count($boxes), array_unique(Lanes::readingOrder($boxes, $stack)), "seed $seed");
         }
     }
 }

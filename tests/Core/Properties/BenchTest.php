@@ -53,15 +53,16 @@ final class BenchTest extends TestCase
     /** Sheets on which something lies in line with what is turned, and so at a place that is known to some thousandths. */
     public function test_beside_what_is_turned_nothing_moves_again(): void
     {
+        $tried = 0;
         foreach ([141, 374, 408, 532, 559, 603, 1252] as $seed) {
             $random = new RandomScene($seed);
             $ids = $random->some(2);
-            $random->scene->run('square-up', $ids);
+            $tried += $random->scene->run('square-up', $ids)->change->isEmpty() ? 0 : 1;
             foreach ($random->scene->run('square-up', $ids)->report->details['moved'] as $move) {
                 self::assertLessThan(self::TURNED, max(abs($move['dx']), abs($move['dy'])), "seed $seed: ".json_encode($move));
             }
         }
-        $this->addToAssertionCount(1);
+        self::assertSame(7, $tried);
     }
 
     public function test_squaring_up_moves_nothing_further_than_the_tolerance(): void

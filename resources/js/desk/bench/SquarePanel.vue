@@ -50,10 +50,6 @@ function hide(): void {
     squaring.isOpen = false;
     closed();
 }
-
-function leaveOut(ids: string[]): void {
-    desk.select(desk.selection.filter((id) => !ids.includes(id)));
-}
 </script>
 
 <template>
@@ -82,11 +78,11 @@ function leaveOut(ids: string[]): void {
                     type="button"
                     :aria-label="`Leave ${item.name} out of the selection`"
                     v-tooltip.top="{ value: 'Leave it out of the selection', showDelay: 400 }"
-                    @click="leaveOut([item.id])"
+                    @click="squaring.leaveOut([item.id])"
                 >
                     {{ item.name }} <i>×</i>
                 </button>
-                <button v-if="alone.length > 1" type="button" @click="leaveOut(alone.map((item) => item.id))">
+                <button v-if="alone.length > 1" type="button" @click="squaring.leaveOut(alone.map((item) => item.id))">
                     leave out all {{ alone.length }} that fit nothing
                 </button>
             </p>

@@ -114,10 +114,6 @@ const alone = computed(() =>
         return item && box ? { id, name: item.name, at: screenBox(box) } : [];
     }),
 );
-
-function leaveOut(id: string): void {
-    desk.select(desk.selection.filter((one) => one !== id));
-}
 </script>
 
 <template>
@@ -146,7 +142,7 @@ function leaveOut(id: string): void {
                 :aria-label="`Leave ${one.name} out of the selection`"
                 :transform="`translate(${one.at.x + one.at.w + 3} ${one.at.y - 3})`"
                 @pointerdown.stop
-                @click.stop="leaveOut(one.id)"
+                @click.stop="squaring.leaveOut([one.id])"
             >
                 <title>Fits nothing. Leave it out of the selection</title>
                 <circle r="8" />
