@@ -24,9 +24,55 @@ final class Sentences
     public static function of(ValidationError $error): array
     {
         $inner = $error->subErrors();
-        if ($inner !== [] && $error->keyword() !== 'anyOf') {
+        if ($inner !== [] && $error->keyword() === 'anyOf') {
+            $meant = self::meant($inner);
+
+            return $meant === null ? self::said($error) : self::of($meant);
+        }
+        if ($inner !== []) {
             return array_merge_recursive(...array_map(self::of(...), $inner));
         }
+
+        return self::said($error);
+    }
+
+    /**
+     * Of the ways in which something can be said, the one that was meant: that of which most is right, so that what is wrong
+     * lies deepest in it; null where no one is.
+     *
+     * @param  non-empty-array<ValidationError>  $ways
+     */
+    private static function meant(array $ways): ?ValidationError
+    {
+        $depths = array_map(self::depth(...), $ways);
+        $least = min($depths);
+        $deepest = array_keys($depths, max($depths), true);
+        if (max($depths) > $least && count($deepest) === 1) {
+            return $ways[$deepest[0]];
+        }
+        // Of two that fail alike, the one that has what was given.
+        $objects = array_values(array_filter($ways, static fn (ValidationError $way): bool => ! in_array($way->keyword(), ['type', 'additionalProperties', 'const', 'required'], true) && ! in_array(self::leaf($way)->keyword(), ['type', 'additionalProperties', 'const', 'required', 'enum'], true)));
+
+        return count($objects) === 1 ? $objects[0] : null;
+    }
+
+    private static function leaf(ValidationError $error): ValidationError
+    {
+        $inner = array_values($error->subErrors());
+
+        return $inner === [] ? $error : self::leaf($inner[0]);
+    }
+
+    private static function depth(ValidationError $error): int
+    {
+        $depths = array_map(self::depth(...), $error->subErrors());
+
+        return $depths === [] ? count($error->data()->fullPath()) : max($depths);
+    }
+
+    /** @return array<string, list<string>> */
+    private static function said(ValidationError $error): array
+    {
         $field = implode('.', $error->data()->fullPath());
 
         return [$field === '' ? 'params' : $field => [self::sentence($field, $error)]];

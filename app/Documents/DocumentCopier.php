@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Documents;
 
 use AllSquare\Core\Item\Naming;
+use AllSquare\Core\Sheet\Belongings;
 use App\Models\Document;
 use App\Storage\UlidSource;
 use Illuminate\Support\Facades\DB;
@@ -23,7 +24,8 @@ final readonly class DocumentCopier
             foreach ($document->sheets()->get() as $sheet) {
                 $this->sheets->copy($sheet, $sheet->name, $copy->id);
             }
-            foreach (['grids', 'presets'] as $table) {
+            foreach (array_filter(Belongings::SORTS, static fn (string $sort): bool => $sort::isOfDocument()) as $sort) {
+                $table = $sort::sort();
                 foreach (DB::table($table)->where('document_id', $document->id)->orderBy('id')->get() as $row) {
                     DB::table($table)->insert([...(array) $row, 'id' => $this->ids->next(), 'document_id' => $copy->id]);
                 }

@@ -30,7 +30,7 @@ final readonly class MeasuredFiles
     /** @param  bool  $listed  with the list of all parts and measures beneath the drawing */
     public function svg(SheetPicture $picture, MeasuredSheet $measured, bool $listed = true): string
     {
-        return (new Drawing($measured, $this->fonts))->svg($picture->body(), $listed);
+        return (new Drawing($measured, $this->fonts))->svg($picture->body(), $listed, $picture->palette);
     }
 
     public function pdf(SheetPicture $picture, MeasuredSheet $measured): string

@@ -18,6 +18,7 @@ use AllSquare\Core\Text\FontFaces;
 use AllSquare\Core\Text\FontLibrary;
 use App\Models\Item;
 use App\Models\Sheet;
+use App\Models\Swatch;
 use App\Storage\ItemRows;
 
 /** A sheet as it was stored, ready to be painted as SVG, whole or in parts. */
@@ -28,6 +29,9 @@ final readonly class SheetPicture
     public Areas $areas;
 
     public Tree $tree;
+
+    /** @var array<string, string> the colours of swatches, by their keys */
+    public array $palette;
 
     private SheetPainter $painter;
 
@@ -46,7 +50,7 @@ final readonly class SheetPicture
         $this->sheet = $sheet->toCore();
         $this->tree = new Tree($items);
         $this->areas = new Areas($this->tree, $painting);
-        $this->painter = new SheetPainter($fonts, $this->tree, $paintings, $painted);
+        $this->painter = new SheetPainter($fonts, $this->tree, $paintings, $painted, $this->palette = Swatch::palette($sheet->document_id));
     }
 
     /**

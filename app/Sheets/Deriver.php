@@ -33,7 +33,7 @@ final readonly class Deriver
         // A group that something changed in may have been moved itself: then all that is in it lies elsewhere.
         $affected = Derivation::affected($tree, [...$touched, ...$also], [...$refitted, ...array_diff($also, $touched)]);
         $stored = $this->loader->derived($affected);
-        $derivation = new Derivation($tree, $this->fonts, $this->loader->inks($this->inside($tree, $affected)));
+        $derivation = new Derivation($tree, $this->fonts, ...$this->loader->inks($this->inside($tree, $affected)));
         $isTouched = array_flip($touched);
         $rows = [];
         foreach ($affected as $id) {

@@ -110,20 +110,21 @@ final readonly class SheetLoader
     }
 
     /**
-     * What is stored about the ink of items; null of those that paint nothing.
-     *
      * @param  list<string>  $ids
-     * @return array<string, Rect|null> by id
+     * @return array{array<string, Rect|null>, array<string, Rect>} by id, of those that have been derived: the ink, null of what paints nothing; and what is painted, where that is more
      */
     public function inks(array $ids): array
     {
-        $statement = self::query('SELECT items.id, ink_x, ink_y, ink_w, ink_h, paints FROM json_each(?) AS named CROSS JOIN items ON items.id = named.value WHERE paints IS NOT NULL', [json_encode($ids, JSON_THROW_ON_ERROR)]);
-        $inks = [];
-        foreach ($statement->fetchAll(PDO::FETCH_NUM) as [$id, $x, $y, $w, $h, $paints]) {
+        $statement = self::query('SELECT items.id, ink_x, ink_y, ink_w, ink_h, painted_x, painted_y, painted_w, painted_h, paints FROM json_each(?) AS named CROSS JOIN items ON items.id = named.value WHERE paints IS NOT NULL', [json_encode($ids, JSON_THROW_ON_ERROR)]);
+        $inks = $shadows = [];
+        foreach ($statement->fetchAll(PDO::FETCH_NUM) as [$id, $x, $y, $w, $h, $paintedX, $paintedY, $paintedW, $paintedH, $paints]) {
             $inks[$id] = $paints === 0 ? null : new Rect((float) $x, (float) $y, (float) $w, (float) $h);
+            if ($paints !== 0 && [$x, $y, $w, $h] !== [$paintedX, $paintedY, $paintedW, $paintedH]) {
+                $shadows[$id] = new Rect((float) $paintedX, (float) $paintedY, (float) $paintedW, (float) $paintedH);
+            }
         }
 
-        return $inks;
+        return [$inks, $shadows];
     }
 
     /**

@@ -11,7 +11,7 @@ use AllSquare\Core\Geometry\NinePoint;
 use AllSquare\Core\Geometry\Point;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Item\Item;
-use AllSquare\Core\Item\Traits\FollowsItsWords;
+use AllSquare\Core\Item\Traits\FitsItsFrame;
 use AllSquare\Core\Measure\Boxes;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\SpaceChange;
@@ -160,13 +160,13 @@ final readonly class Sizer
     }
 
     /**
-     * What follows its words no longer grows the way in which its frame is sized by hand.
+     * What follows its words no longer grows the way in which its frame is sized by hand; points are scaled along.
      *
      * @param  bool  $exact  whether the frame is part of a larger whole that was sized, and has to be just this
      */
     private function putLeaf(Item $was, Item $is, bool $exact = false): void
     {
-        if ($is->kind instanceof FollowsItsWords) {
+        if ($is->kind instanceof FitsItsFrame) {
             $is = $is->kind->sized($was, $is, $exact)->fitted($this->draft->sheet()->wholePixels, $this->draft->fonts);
         }
         $this->draft->put($is);

@@ -14,7 +14,7 @@ use AllSquare\Core\Geometry\Spoken;
 use AllSquare\Core\Item\Item;
 use AllSquare\Core\Item\Kinds;
 use AllSquare\Core\Item\Naming;
-use AllSquare\Core\Item\Traits\FollowsItsWords;
+use AllSquare\Core\Item\Traits\FitsItsFrame;
 use AllSquare\Core\Item\Traits\HasWords;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Running\Command;
@@ -115,7 +115,7 @@ final readonly class AddItem implements Command, SelectsWhatItMade
         $figures = new Figures($draft);
         $whole = $draft->sheet()->wholePixels && Angle::isQuarter($item->angle);
         $kept = static fn (float $v): float => $whole ? Length::whole($v) : $v;
-        $follows = $item->kind instanceof FollowsItsWords;
+        $follows = $item->kind instanceof FitsItsFrame;
         $w = $this->params->length('w') ?? ($follows ? 0.0 : null) ?? throw Refusal::because('How wide? Give w.', 'w');
         $h = $this->params->length('h') ?? ($follows || $item->isFlat() ? 0.0 : null) ?? throw Refusal::because('How high? Give h.', 'h');
         $frame = new Rect(
@@ -129,9 +129,8 @@ final readonly class AddItem implements Command, SelectsWhatItMade
         }
         $item = $item->inFrame($frame);
         // What was given is kept, also of what the frame says.
-        if ($item->kind instanceof FollowsItsWords) {
-            $drawn = $item->kind->drawn($item, $frame);
-            $item = $drawn->withFields(array_intersect_key($item->fields, $this->params->all()));
+        if ($item->kind instanceof FitsItsFrame) {
+            $item = $item->kind->drawn($item, $frame, array_intersect_key($item->fields, $this->params->all()));
         }
 
         return $item->fitted($whole, $draft->fonts);

@@ -66,9 +66,10 @@ final class Drawing
     /**
      * @param  list<Element>  $body  the sheet as it is painted, in its own space
      * @param  bool  $listed  with the list of all parts and measures beneath
+     * @param  array<string, string>  $palette  the colours of swatches, by their keys
      * @return string a whole SVG, its size in px
      */
-    public function svg(array $body, bool $listed): string
+    public function svg(array $body, bool $listed, array $palette = []): string
     {
         $u = $this->unit;
         $reach = fn (string $side): float => ($this->bands[$side]->count() === 0 ? 24 : 26 + 17 * $this->bands[$side]->count()) * $u;
@@ -84,7 +85,7 @@ final class Drawing
             $height += $below;
         }
 
-        $writer = new SvgWriter;
+        $writer = new SvgWriter($palette);
         $text = $writer->write([Element::box(new Rect($left, $top, $width, $height), ['fill' => '#fffefb']), ...$drawn]);
 
         return sprintf(

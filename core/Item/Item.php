@@ -12,8 +12,8 @@ use AllSquare\Core\Geometry\Matrix;
 use AllSquare\Core\Geometry\NinePoint;
 use AllSquare\Core\Geometry\Point;
 use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Item\Traits\FitsItsFrame;
 use AllSquare\Core\Item\Traits\Flat;
-use AllSquare\Core\Item\Traits\FollowsItsWords;
 use AllSquare\Core\Item\Traits\FramedByItems;
 use AllSquare\Core\Item\Traits\HoldsItems;
 use AllSquare\Core\Item\Traits\KeepsNumbers;
@@ -132,13 +132,13 @@ final readonly class Item
     }
 
     /**
-     * With the frame that its words need, where it follows them.
+     * With the frame that its words or points need, where it follows them.
      *
      * @param  bool  $whole  whether sizes are brought to whole pixels
      */
     public function fitted(bool $whole, FontLibrary $fonts): self
     {
-        return $this->kind instanceof FollowsItsWords ? $this->kind->fitted($this, $whole, $fonts) : $this;
+        return $this->kind instanceof FitsItsFrame ? $this->kind->fitted($this, $whole, $fonts) : $this;
     }
 
     /** Whether what lies in it stays where it is on the sheet: its own space is placed as that of the other. */

@@ -9,6 +9,7 @@ use AllSquare\Core\Geometry\Matrix;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Item\By;
 use AllSquare\Core\Item\Item;
+use AllSquare\Core\Item\Look\Look;
 use AllSquare\Core\Item\Painting\Painters;
 use AllSquare\Core\Item\Traits\PaintsNothing;
 use AllSquare\Core\Sheet\Tree;
@@ -20,8 +21,11 @@ final readonly class Boxes
 {
     private Painters $painters;
 
-    /** @param  array<string, Rect|null>  $knownInks by id, of items that are known to be as they were, null of what paints nothing; reckoning ink is slow */
-    public function __construct(private Tree $tree, FontLibrary $fonts, private array $knownInks = [])
+    /**
+     * @param  array<string, Rect|null>  $knownInks by id, of items that are known to be as they were, null of what paints nothing; reckoning ink is slow
+     * @param  array<string, Rect>  $knownShadows  of those among them that throw shadows, what they paint with these
+     */
+    public function __construct(private Tree $tree, FontLibrary $fonts, private array $knownInks = [], private array $knownShadows = [])
     {
         $this->painters = new Painters($fonts);
     }
@@ -61,6 +65,14 @@ final readonly class Boxes
     public function painted(string $id): ?Rect
     {
         return $this->inkOf($this->tree->item($id))?->rounded();
+    }
+
+    /** The box round what is painted, shadows with it; null where nothing is. */
+    public function paintedWithShadows(string $id): ?Rect
+    {
+        $ink = $this->painted($id);
+
+        return $ink === null || ! $this->throwsShadow($id) ? $ink : $this->shadowed($this->tree->item($id))?->rounded();
     }
 
     /** The frame as if the item's angle were 0, about the same centre. */
@@ -155,6 +167,39 @@ final readonly class Boxes
         }
 
         return false;
+    }
+
+    private function throwsShadow(string $id): bool
+    {
+        if (isset($this->knownShadows[$id]) || Look::shadows($this->tree->item($id)) !== []) {
+            return true;
+        }
+        foreach (array_key_exists($id, $this->knownInks) ? [] : $this->tree->children($id) as $child) {
+            if ($this->throwsShadow($child->id)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Ink with the shadows of the item and of what it holds. */
+    private function shadowed(Item $item): ?Rect
+    {
+        if (array_key_exists($item->id, $this->knownInks)) {
+            return $this->knownShadows[$item->id] ?? $this->knownInks[$item->id];
+        }
+        $toSheet = $this->tree->toSheet($item->parent)->after($item->paintedToParent());
+        $own = $item->kind instanceof PaintsNothing ? null : $this->painters->of($item)->ink(new TreeBranch($this->tree, $item), $toSheet);
+        $boxes = $own === null ? [] : [Look::withShadows($item, $own, $toSheet)];
+        foreach ($this->tree->children($item->id) as $child) {
+            $box = $child->hidden ? null : $this->shadowed($child);
+            if ($box !== null) {
+                $boxes[] = $box;
+            }
+        }
+
+        return Rect::unionOf($boxes);
     }
 
     private function inkOf(Item $item): ?Rect

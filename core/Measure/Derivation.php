@@ -17,10 +17,13 @@ final readonly class Derivation
 
     private Painters $painters;
 
-    /** @param  array<string, Rect|null>  $knownInks by id, of items that are known to be as they were; null of what paints nothing */
-    public function __construct(private Tree $tree, FontLibrary $fonts, array $knownInks = [])
+    /**
+     * @param  array<string, Rect|null>  $knownInks by id, of items that are known to be as they were; null of what paints nothing
+     * @param  array<string, Rect>  $knownShadows  of those among them that throw shadows, what they paint with these
+     */
+    public function __construct(private Tree $tree, FontLibrary $fonts, array $knownInks = [], array $knownShadows = [])
     {
-        $this->boxes = new Boxes($tree, $fonts, $knownInks);
+        $this->boxes = new Boxes($tree, $fonts, $knownInks, $knownShadows);
         $this->painters = new Painters($fonts);
     }
 
@@ -31,14 +34,13 @@ final readonly class Derivation
         $branch = new TreeBranch($this->tree, $item);
         $hash = Painters::hash($branch);
         $bounds = $this->boxes->bounds($id);
-        // Ink plus shadows; no kind has shadows yet.
-        $painted = $this->boxes->painted($id);
+        $ink = $this->boxes->painted($id);
 
         return new Derived(
             $bounds,
-            $painted ?? $bounds,
-            $painted ?? $bounds,
-            $painted !== null,
+            $ink ?? $bounds,
+            $this->boxes->paintedWithShadows($id) ?? $bounds,
+            $ink !== null,
             $hash,
             $hash === $knownHash ? null : $this->painters->of($item)->paint($branch),
         );

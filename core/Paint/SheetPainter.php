@@ -24,8 +24,9 @@ final readonly class SheetPainter
     /**
      * @param  array<string, Painting>  $paintings  by item id, as their painters made them
      * @param  array<string, Rect>  $painted  the box each item paints, by id; what does not meet the view is left out
+     * @param  array<string, string>  $palette  the colours of swatches, by their keys
      */
-    public function __construct(private FontLibrary $fonts, private Tree $tree, private array $paintings, private array $painted)
+    public function __construct(private FontLibrary $fonts, private Tree $tree, private array $paintings, private array $painted, private array $palette = [])
     {
         $this->painters = new Painters($fonts);
     }
@@ -44,7 +45,7 @@ final readonly class SheetPainter
         [$left, $top] = [Length::whole($area->x * $factor), Length::whole($area->y * $factor)];
         // All that a pixel of the picture touches, which may reach past the area where that does not lie on whole pixels.
         $view = new Rect(($left - 1) / $factor, ($top - 1) / $factor, ($pixels[0] + 2) / $factor, ($pixels[1] + 2) / $factor);
-        $writer = new SvgWriter;
+        $writer = new SvgWriter($this->palette);
         $body = $writer->write($this->children(null, $view, $only));
 
         return sprintf(
@@ -72,7 +73,7 @@ final readonly class SheetPainter
      */
     public function drawing(Rect $area, array $size, ?string $background, ?array $only = null, ?FontFaces $faces = null): string
     {
-        $writer = new SvgWriter;
+        $writer = new SvgWriter($this->palette);
         $body = $writer->write($this->children(null, $area, $only, $faces !== null));
         $box = array_map(Length::text(...), array_values($area->toArray()));
 

@@ -12,8 +12,16 @@ use AllSquare\Core\Text\FontLibrary;
 /** Writes elements as SVG: the one place where what stands in it is escaped. It remembers the glyphs that it referred to. */
 final class SvgWriter
 {
+    /** Attributes that are colours, and those of their opacity. */
+    private const OPACITIES = ['fill' => 'fill-opacity', 'stroke' => 'stroke-opacity', 'stop-color' => 'stop-opacity'];
+
     /** @var array<string, array<int, true>> code points by font */
     private array $glyphs = [];
+
+    /** @param  array<string, string>  $palette  the colours of swatches, by their keys */
+    public function __construct(private readonly array $palette = [])
+    {
+    }
 
     /** @param  iterable<Element|Letters|string>  $elements */
     public function write(iterable $elements): string
@@ -50,10 +58,23 @@ final class SvgWriter
     {
         $text = "<$element->name";
         foreach ($element->attributes as $name => $value) {
-            $text .= " $name='".self::escaped($value)."'";
+            $text .= isset(self::OPACITIES[$name]) && ($value[0] ?? '') !== 'u' ? $this->colour($name, $value) : " $name='".self::escaped($value)."'";
         }
 
         return $element->inside === [] ? "$text/>" : "$text>".$this->write($element->inside)."</$element->name>";
+    }
+
+    /** A colour, and its opacity by itself, where it is not opaque: not every reader of SVG knows both in one. */
+    private function colour(string $name, string $value): string
+    {
+        if (preg_match('/^var\(--swatch-(\w+),(#\w+)\)$/D', $value, $found) === 1) {
+            $value = $this->palette[$found[1]] ?? $found[2];
+        }
+        if (preg_match('/^(#[0-9a-f]{6})([0-9a-f]{2})$/D', $value, $parts) !== 1) {
+            return " $name='".self::escaped($value)."'";
+        }
+
+        return " $name='$parts[1]' ".self::OPACITIES[$name]."='".Length::digits((float) hexdec($parts[2]) / 255, 4)."'";
     }
 
     private function letters(Letters $letters): string

@@ -7,6 +7,7 @@ namespace Tests\Http;
 use AllSquare\Core\Item\Item;
 use AllSquare\Core\Item\Kind;
 use AllSquare\Core\Item\Kinds;
+use AllSquare\Core\Item\Look\Outline;
 use AllSquare\Core\Item\Traits\Flat;
 use AllSquare\Core\Item\Traits\HasWords;
 use App\Storage\ItemRows;
@@ -112,7 +113,10 @@ final class KindsTest extends HttpTestCase
                 continue;
             }
             $value = match ($field->type()) {
-                'colour' => '#123456', 'outline' => ['colour' => '#654321', 'weight' => 3], 'number' => 1, 'count' => 7, 'font' => 'bitter', 'font-weight' => 700, 'corners' => [1, 2, 3, 4], 'words' => 'Skerry',
+                'fill' => ['gradient' => 'linear', 'angle' => 30, 'stops' => [['at' => 0, 'colour' => '#12345678'], ['at' => 0.5, 'colour' => ['swatch' => 'quay', 'colour' => '#123456']]]],
+                'shadows' => [['dx' => 1, 'dy' => 2, 'blur' => 3, 'spread' => -1, 'colour' => '#00000080', 'inner' => true]],
+                'outline' => ['colour' => '#654321', 'weight' => 3, 'side' => 'inside', 'dash' => [4, 2], 'fitted' => true, 'ends' => 'round', 'joins' => 'bevel'], 'number' => 1, 'count' => 7, 'font' => 'bitter', 'font-weight' => 700, 'corners' => [1, 2, 3, 4], 'words' => 'Skerry',
+                'hidden' => isset($field->schema()['enum']) ? array_slice($field->schema()['enum'], -1)[0] : [['closed' => true, 'points' => [['x' => 0, 'y' => 0], ['x' => 30, 'y' => 0, 'out' => ['x' => 30, 'y' => 10]], ['x' => 0, 'y' => 40]]]],
                 default => array_slice($field->schema()['enum'], -1)[0],
             };
             $this->command($sheet, 'set', [$item['id']], [$field->name => [[]]])->assertStatus(422);
@@ -196,7 +200,9 @@ final class KindsTest extends HttpTestCase
     private static function looks(Kind $kind, ?Randomizer $chance): array
     {
         $looks = [
-            'outline' => ['colour' => '#24485a', 'weight' => $chance === null ? 4 : $chance->getInt(1, 12)],
+            'outline' => ['colour' => '#24485a', 'weight' => $chance === null ? 4 : $chance->getInt(1, 12)] + ($chance === null ? [] : [
+                'side' => Outline::SIDES[$chance->getInt(0, 2)], 'ends' => Outline::ENDS[$chance->getInt(0, 2)], 'joins' => Outline::JOINS[$chance->getInt(0, 2)],
+            ]),
             'radius' => $chance === null ? 0 : $chance->getInt(0, 30), 'sides' => $chance === null ? 5 : $chance->getInt(3, 9),
             'star' => $chance === null || $chance->getInt(0, 1) === 0 ? null : $chance->getInt(20, 90) / 100,
         ];
@@ -204,10 +210,19 @@ final class KindsTest extends HttpTestCase
             $looks += [
                 'start' => $chance->getInt(-360, 360), 'sweep' => $chance->getInt(20, 340), 'hole' => $chance->getInt(0, 10) / 10,
                 'shaft' => $chance->getInt(4, 100), 'head' => $chance->getInt(5, 130), 'heads' => $chance->getInt(0, 1) === 0 ? 'end' : 'both',
+                'subpaths' => [['closed' => $chance->getInt(0, 1) === 1, 'points' => array_map(static fn (): array => self::point($chance), range(1, $chance->getInt(2, 5)))]],
                 'radii' => $chance->getInt(0, 1) === 0 ? null : [$chance->getInt(0, 80), 0, $chance->getInt(0, 80), $chance->getInt(0, 80)],
             ];
         }
 
         return array_intersect_key($looks, $kind->fields()->defaults);
+    }
+
+    /** @return array<string, mixed> of a path, with control points or without */
+    private static function point(Randomizer $chance): array
+    {
+        $at = static fn (): array => ['x' => $chance->getInt(0, 120), 'y' => $chance->getInt(0, 80)];
+
+        return $at() + ($chance->getInt(0, 1) === 1 ? ['in' => $at()] : []) + ($chance->getInt(0, 1) === 1 ? ['out' => $at()] : []);
     }
 }

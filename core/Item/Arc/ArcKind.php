@@ -53,6 +53,7 @@ final class ArcKind implements Closed, Kind
             NumberField::share('hole', 'the hole of the arc', 'Shape', 'hole', FieldGroup::Geometry, 0.0, 'the radius of the hole as a share of the whole'),
             Look::fillField('#b9cfc6'),
             Look::outlineField(),
+            Look::shadowField(),
             Look::opacityField(),
         );
     }

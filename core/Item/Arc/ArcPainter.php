@@ -10,26 +10,19 @@ use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Item\Item;
 use AllSquare\Core\Item\Look\Look;
 use AllSquare\Core\Item\Painting\Branch;
-use AllSquare\Core\Item\Painting\Element;
-use AllSquare\Core\Item\Painting\Hit;
-use AllSquare\Core\Item\Painting\Painter;
-use AllSquare\Core\Item\Painting\Painting;
+use AllSquare\Core\Item\Painting\Shape;
+use AllSquare\Core\Item\Painting\ShapePainter;
 
-final class ArcPainter extends Painter
+final class ArcPainter extends ShapePainter
 {
-    public function paint(Branch $branch): Painting
+    public function shape(Item $item): ?Shape
     {
-        $item = $branch->item();
         $arc = Arc::of($item, Matrix::identity());
         if ($arc === null) {
-            return new Painting;
+            return null;
         }
-        $path = $this->path($item, $arc);
 
-        return new Painting(
-            [new Element('path', ['d' => $path] + ($arc->isBare() ? ['fill' => 'none'] : []) + Look::attributes($item))],
-            new Hit($path, Look::fill($item) !== null && ! $arc->isBare(), Look::outline($item)->weight ?? 0.0),
-        );
+        return Shape::ofPath($this->path($item, $arc), $arc->isBare());
     }
 
     private function path(Item $item, Arc $arc): string
@@ -67,10 +60,13 @@ final class ArcPainter extends Painter
         if ($arc === null || Look::paintsNothing($item) || ($arc->isBare() && Look::outline($item) === null)) {
             return null;
         }
-        $reach = Look::reach($item);
-        $points = $arc->extremes($reach);
+        $stroke = self::stroke($item, $arc->isBare());
+        if ($arc->isBare() && $stroke->ends !== 'butt') {
+            return $this->inkByPath($item, $toSpace);
+        }
+        $points = $arc->extremes($stroke->reach);
         foreach ($arc->isWhole() ? [] : $arc->corners() as $corner) {
-            array_push($points, ...$corner->extremes($reach));
+            array_push($points, ...$corner->extremes($stroke));
         }
 
         return $points === [] ? null : Rect::around($points);

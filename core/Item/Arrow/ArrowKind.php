@@ -52,6 +52,7 @@ final class ArrowKind implements Closed, Kind
             Look::fillField('#b9cfc6'),
             Look::outlineField(),
             Look::radiusField(),
+            Look::shadowField(),
             Look::opacityField(),
         );
     }

@@ -41,7 +41,7 @@ final class BoxKind implements Closed, Kind, Symmetric
 
     public function fields(): Fields
     {
-        return $this->fields ??= new Fields(Look::fillField('#dfeaec'), Look::outlineField(), Look::radiusField(), new CornersField('radii', 'radius'), Look::opacityField());
+        return $this->fields ??= new Fields(Look::fillField('#dfeaec'), Look::outlineField(), Look::radiusField(), new CornersField('radii', 'radius'), Look::shadowField(), Look::opacityField());
     }
 
     /** As long as no corner has a radius of its own. */

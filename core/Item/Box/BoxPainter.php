@@ -15,25 +15,23 @@ use AllSquare\Core\Item\Look\Look;
 use AllSquare\Core\Item\Painting\Branch;
 use AllSquare\Core\Item\Painting\CorneredPainter;
 use AllSquare\Core\Item\Painting\Element;
-use AllSquare\Core\Item\Painting\Hit;
-use AllSquare\Core\Item\Painting\Painting;
+use AllSquare\Core\Item\Painting\Shape;
 
 final class BoxPainter extends CorneredPainter
 {
-    public function paint(Branch $branch): Painting
+    public function shape(Item $item): ?Shape
     {
-        $item = $branch->item();
         if (is_array($item->fields['radii'])) {
-            return parent::paint($branch);
+            return parent::shape($item);
         }
         $radius = $this->radius($item);
         [$w, $h, $r] = [Length::text($item->frame->w), Length::text($item->frame->h), Length::text($radius)];
-        $rect = new Element('rect', ['width' => $w, 'height' => $h] + ($radius > 0 ? ['rx' => $r] : []) + Look::attributes($item));
+        $rect = new Element('rect', ['width' => $w, 'height' => $h] + ($radius > 0 ? ['rx' => $r] : []));
         $path = $radius > 0
             ? sprintf('M%1$s 0H%2$sA%1$s %1$s 0 0 1 %3$s %1$sV%4$sA%1$s %1$s 0 0 1 %2$s %5$sH%1$sA%1$s %1$s 0 0 1 0 %4$sV%1$sA%1$s %1$s 0 0 1 %1$s 0Z', $r, Length::text($item->frame->w - $radius), $w, Length::text($item->frame->h - $radius), $h)
             : "M0 0H{$w}V{$h}H0Z";
 
-        return new Painting([$rect], new Hit($path, Look::fill($item) !== null, Look::outline($item)->weight ?? 0.0));
+        return new Shape($rect, $path);
     }
 
     /** A rounded box is a smaller box with a circle run round it, so its extent is that box's plus the radius. */
@@ -48,7 +46,11 @@ final class BoxPainter extends CorneredPainter
             return null;
         }
         $radius = $this->radius($item);
-        $round = $radius > 0 ? $radius + $reach : 0.0;
+        $joins = Look::outline($item)->joins ?? 'miter';
+        if ($joins === 'bevel' && $radius <= 0) {
+            return $this->inkByPath($item, $toSpace);
+        }
+        $round = $radius > 0 || $joins === 'round' ? $radius + $reach : 0.0;
         $a = $w / 2 + $reach - $round;
         $b = $h / 2 + $reach - $round;
         $cos = abs(Angle::cos($toSpace->angle));

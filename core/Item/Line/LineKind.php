@@ -40,7 +40,7 @@ final class LineKind implements Flat, Kind, Symmetric
 
     public function fields(): Fields
     {
-        return $this->fields ??= new Fields(Look::outlineField('#20302d'), Look::opacityField());
+        return $this->fields ??= new Fields(Look::outlineField('#20302d'), Look::shadowField(), Look::opacityField());
     }
 
     public function painter(FontLibrary $fonts): Painter

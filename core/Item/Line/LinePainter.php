@@ -7,29 +7,29 @@ namespace AllSquare\Core\Item\Line;
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Matrix;
 use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Item\Item;
 use AllSquare\Core\Item\Look\Look;
 use AllSquare\Core\Item\Painting\Branch;
-use AllSquare\Core\Item\Painting\Element;
-use AllSquare\Core\Item\Painting\Hit;
-use AllSquare\Core\Item\Painting\Painter;
-use AllSquare\Core\Item\Painting\Painting;
+use AllSquare\Core\Item\Painting\Shape;
+use AllSquare\Core\Item\Painting\ShapePainter;
 
-final class LinePainter extends Painter
+final class LinePainter extends ShapePainter
 {
-    public function paint(Branch $branch): Painting
+    public function shape(Item $item): Shape
     {
-        $item = $branch->item();
-        $path = 'M0 0H'.Length::text($item->frame->w);
-
-        return new Painting([new Element('path', ['d' => $path] + Look::attributes($item))], new Hit($path, false, Look::outline($item)->weight ?? 0.0));
+        return Shape::ofPath('M0 0H'.Length::text($item->frame->w), isOpen: true);
     }
 
     public function ink(Branch $branch, Matrix $toSpace): ?Rect
     {
         $item = $branch->item();
-        $reach = Look::reach($item);
+        $reach = Look::reach($item, hasNoSides: true);
         if ($item->frame->w <= 0 || Look::paintsNothing($item)) {
             return null;
+        }
+
+        if (Look::outline($item)?->ends !== 'butt') {
+            return $this->inkByPath($item, $toSpace);
         }
 
         return $toSpace->bounds(new Rect(0.0, -$reach, $item->frame->w, 2 * $reach));

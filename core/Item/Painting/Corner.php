@@ -5,13 +5,11 @@ declare(strict_types=1);
 namespace AllSquare\Core\Item\Painting;
 
 use AllSquare\Core\Geometry\Point;
+use AllSquare\Core\Path\Stroke;
 
 /** A corner of a polygon, rounded as far as its edges let it be. */
 final readonly class Corner
 {
-    /** Beyond this many times half its weight an outline is cut off at a corner instead of running to a point (SVG 2, section 13.5.5). */
-    private const MITRE = 4.0;
-
     /** how far it is rounded, px; 0 for a sharp corner */
     public float $radius;
 
@@ -55,11 +53,11 @@ final readonly class Corner
     /**
      * The outermost points of what is painted at the corner, in axis directions.
      *
-     * @param  float  $reach  half the weight of the outline, px; 0 for none
      * @return list<Point>
      */
-    public function extremes(float $reach): array
+    public function extremes(Stroke $stroke): array
     {
+        $reach = $stroke->reach;
         $points = [];
         foreach ([[$this->from, $this->in], [$this->to, $this->out]] as [$end, $edge]) {
             $across = new Point(-$edge->y * $reach, $edge->x * $reach);
@@ -68,14 +66,25 @@ final readonly class Corner
         $outward = self::unit(new Point(-$this->in->x - $this->out->x, -$this->in->y - $this->out->y));
         $sine = sin($this->half);
         if ($this->radius <= 0.0) {
-            return $sine * self::MITRE >= 1.0 ? [...$points, $this->tip->plus($outward->times($reach / $sine, $reach / $sine))] : $points;
+            return match (true) {
+                $stroke->joins === 'round' => [...$points, ...$this->roundedOff($this->tip, $outward, $reach)],
+                $stroke->joins === 'miter' && $sine * Stroke::MITRE >= 1.0 => [...$points, $this->tip->plus($outward->times($reach / $sine, $reach / $sine))],
+                default => $points,
+            };
         }
         $back = $this->radius / $sine;
-        $centre = $this->tip->minus($outward->times($back, $back));
+
+        return [...$points, ...$this->roundedOff($this->tip->minus($outward->times($back, $back)), $outward, $this->radius + $reach)];
+    }
+
+    /** @return list<Point> where a round piece that faces outwards runs along the axes */
+    private function roundedOff(Point $centre, Point $outward, float $radius): array
+    {
         $cosine = cos(M_PI / 2 - $this->half);
+        $points = [];
         foreach ([[1.0, 0.0], [0.0, 1.0], [-1.0, 0.0], [0.0, -1.0]] as [$x, $y]) {
             if ($x * $outward->x + $y * $outward->y >= $cosine) {
-                $points[] = $centre->plus((new Point($x, $y))->times($this->radius + $reach, $this->radius + $reach));
+                $points[] = $centre->plus((new Point($x, $y))->times($radius, $radius));
             }
         }
 

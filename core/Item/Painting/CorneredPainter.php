@@ -12,7 +12,7 @@ use AllSquare\Core\Item\Item;
 use AllSquare\Core\Item\Look\Look;
 
 /** Paints closed shapes of straight edges, whose corners are rounded by one radius or each by its own. */
-abstract class CorneredPainter extends Painter
+abstract class CorneredPainter extends ShapePainter
 {
     /** @return list<Point> the corners in order, px from the frame's top left; none where there is nothing to be seen */
     abstract protected function tips(Item $item): array;
@@ -27,9 +27,8 @@ abstract class CorneredPainter extends Painter
         return null;
     }
 
-    public function paint(Branch $branch): Painting
+    public function shape(Item $item): ?Shape
     {
-        $item = $branch->item();
         $path = '';
         foreach ($this->corners($item, Matrix::identity()) as $corner) {
             $path .= ($path === '' ? 'M' : 'L').self::pair($corner->from);
@@ -39,10 +38,7 @@ abstract class CorneredPainter extends Painter
             }
         }
 
-        return $path === '' ? new Painting : new Painting(
-            [new Element('path', ['d' => "{$path}Z"] + Look::attributes($item))],
-            new Hit("{$path}Z", Look::fill($item) !== null, Look::outline($item)->weight ?? 0.0),
-        );
+        return $path === '' ? null : Shape::ofPath("{$path}Z");
     }
 
     /** Everything in it lies between its corners, so that their outermost points are its own. */
@@ -54,7 +50,7 @@ abstract class CorneredPainter extends Painter
         }
         $points = [];
         foreach ($this->corners($item, $toSpace) as $corner) {
-            array_push($points, ...$corner->extremes(Look::reach($item)));
+            array_push($points, ...$corner->extremes(self::stroke($item)));
         }
 
         return $points === [] ? null : Rect::around($points);

@@ -12,7 +12,7 @@ use AllSquare\Core\Text\FontLibrary;
 final class Painters
 {
     /** Raised when what a painter writes changes, so that stored paintings are known to be old. */
-    private const VERSION = 2;
+    private const VERSION = 3;
 
     /** @var array<string, Painter> made when something of their kind is painted first */
     private array $byKind = [];

@@ -59,9 +59,16 @@ final readonly class Painting
         }
 
         return match (true) {
-            ! isset($only->attributes['stroke']) => 'fill-opacity',
-            ($only->attributes['fill'] ?? null) === 'none' => 'stroke-opacity',
+            isset($only->attributes['mask']) || isset($only->attributes['filter']) || isset($only->attributes['transform']) => 'opacity',
+            ! isset($only->attributes['stroke']) && self::isOpaque($only->attributes['fill'] ?? '') => 'fill-opacity',
+            ($only->attributes['fill'] ?? null) === 'none' && self::isOpaque($only->attributes['stroke'] ?? '') => 'stroke-opacity',
             default => 'opacity',
         };
+    }
+
+    /** Whether a fill is one colour that says nothing of its own opacity. */
+    private static function isOpaque(string $value): bool
+    {
+        return strlen($value) === 7 && $value[0] === '#';
     }
 }

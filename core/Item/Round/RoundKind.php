@@ -40,7 +40,7 @@ final class RoundKind implements Closed, Kind, Symmetric
 
     public function fields(): Fields
     {
-        return $this->fields ??= new Fields(Look::fillField('#7fa7b0'), Look::outlineField(), Look::opacityField());
+        return $this->fields ??= new Fields(Look::fillField('#7fa7b0'), Look::outlineField(), Look::shadowField(), Look::opacityField());
     }
 
     public function painter(FontLibrary $fonts): Painter

@@ -9,24 +9,23 @@ use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Matrix;
 use AllSquare\Core\Geometry\Point;
 use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Item\Item;
 use AllSquare\Core\Item\Look\Look;
 use AllSquare\Core\Item\Painting\Branch;
 use AllSquare\Core\Item\Painting\Element;
-use AllSquare\Core\Item\Painting\Hit;
-use AllSquare\Core\Item\Painting\Painter;
-use AllSquare\Core\Item\Painting\Painting;
+use AllSquare\Core\Item\Painting\Shape;
+use AllSquare\Core\Item\Painting\ShapePainter;
 
-final class RoundPainter extends Painter
+final class RoundPainter extends ShapePainter
 {
-    public function paint(Branch $branch): Painting
+    public function shape(Item $item): Shape
     {
-        $item = $branch->item();
         // Halves of stored lengths need a fourth decimal.
         [$rx, $ry] = [Length::digits($item->frame->w / 2, 4), Length::digits($item->frame->h / 2, 4)];
 
-        return new Painting(
-            [new Element('ellipse', ['cx' => $rx, 'cy' => $ry, 'rx' => $rx, 'ry' => $ry] + Look::attributes($item))],
-            new Hit(sprintf('M0 %2$sA%1$s %2$s 0 0 1 %3$s %2$sA%1$s %2$s 0 0 1 0 %2$sZ', $rx, $ry, Length::text($item->frame->w)), Look::fill($item) !== null, Look::outline($item)->weight ?? 0.0),
+        return new Shape(
+            new Element('ellipse', ['cx' => $rx, 'cy' => $ry, 'rx' => $rx, 'ry' => $ry]),
+            sprintf('M0 %2$sA%1$s %2$s 0 0 1 %3$s %2$sA%1$s %2$s 0 0 1 0 %2$sZ', $rx, $ry, Length::text($item->frame->w)),
         );
     }
 

@@ -64,6 +64,7 @@ final class TextKind implements FollowsItsWords, HasBaseline, HasWords, Kind
             new ChoiceField('align', 'the alignment of the lines', 'Type', 'lines stand', FieldGroup::Words, ['start' => 'left', 'centre' => 'centre', 'end' => 'right']),
             new ChoiceField('grow', 'what follows the words', 'Type', 'frame', FieldGroup::Words, ['both' => 'follows its words', 'down' => 'grows down', 'none' => 'stays'], 'what of a text\'s frame follows its words', isOffered: false),
             Look::lettersField('#20302d'),
+            Look::shadowField(),
             Look::opacityField(),
         );
     }
@@ -119,8 +120,8 @@ final class TextKind implements FollowsItsWords, HasBaseline, HasWords, Kind
     }
 
     /** A frame of nothing would show nothing: then it follows the words. */
-    public function drawn(Item $item, Rect $frame): Item
+    public function drawn(Item $item, Rect $frame, array $given): Item
     {
-        return $item->withFields(['grow' => $frame->h > 0 ? 'none' : ($frame->w > 0 ? 'down' : 'both')]);
+        return $item->withFields($given + ['grow' => $frame->h > 0 ? 'none' : ($frame->w > 0 ? 'down' : 'both')]);
     }
 }

@@ -11,14 +11,19 @@ use AllSquare\Core\Geometry\OutlineBounds;
 use AllSquare\Core\Geometry\Point;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Item\Item;
+use AllSquare\Core\Item\Look\Colour;
 use AllSquare\Core\Item\Look\Look;
+use AllSquare\Core\Item\Look\Shadow;
 use AllSquare\Core\Item\Painting\Branch;
+use AllSquare\Core\Item\Painting\Dressing;
 use AllSquare\Core\Item\Painting\Element;
 use AllSquare\Core\Item\Painting\Hit;
 use AllSquare\Core\Item\Painting\Letters;
 use AllSquare\Core\Item\Painting\Painter;
 use AllSquare\Core\Item\Painting\Painting;
+use AllSquare\Core\Item\Painting\Shape;
 use AllSquare\Core\Item\Painting\WritesWords;
+use AllSquare\Core\Path\PathData;
 use AllSquare\Core\Text\FontLibrary;
 use AllSquare\Core\Text\TextLine;
 use AllSquare\Core\Text\TextStyle;
@@ -30,6 +35,8 @@ final class TextPainter extends Painter implements WritesWords
 
     private readonly WordPainter $words;
 
+    private readonly TextOutlines $outlines;
+
     /** @var array<string, Rect|null> boxes of turned glyphs in font units, by font, glyph and turn */
     private array $turned = [];
 
@@ -40,6 +47,7 @@ final class TextPainter extends Painter implements WritesWords
     {
         $this->frames = new TextFrame($fonts);
         $this->words = new WordPainter($fonts);
+        $this->outlines = new TextOutlines($fonts);
     }
 
     public function paint(Branch $branch): Painting
@@ -60,13 +68,26 @@ final class TextPainter extends Painter implements WritesWords
             }
         }
         [$w, $h] = [Length::text($item->frame->w), Length::text($item->frame->h)];
+        $frame = "M0 0H{$w}V{$h}H0Z";
+        if ($lines === [] || Look::fill($item) === null) {
+            return new Painting([], new Hit($frame, true));
+        }
+        $shape = $this->isPlain($item) ? new Shape(new Element('g', [], $lines), $frame) : Shape::ofPath(PathData::write($this->outlines->of($item), 4));
+        $painting = (new Dressing($item, $shape))->painting();
 
-        return new Painting($lines === [] ? [] : [new Element('g', ['fill' => Look::fill($item)->hex ?? 'none'], $lines)], new Hit("M0 0H{$w}V{$h}H0Z", true));
+        return new Painting($painting->body, new Hit($frame, true), [], $painting->defs);
     }
 
+    /** Whether glyphs can be painted one by one: a gradient, a pattern or an edge is that of all of them. */
+    private function isPlain(Item $item): bool
+    {
+        return Look::fill($item) instanceof Colour && array_filter(Look::shadows($item), static fn (Shadow $shadow): bool => $shadow->inner || $shadow->spread !== 0.0) === [];
+    }
+
+    /** Only what is in one colour is written as words: of all else the outlines are. */
     public function words(Item $item): ?Element
     {
-        return $this->words->element($item);
+        return Look::fill($item) instanceof Colour && Look::shadows($item) === [] ? $this->words->element($item) : null;
     }
 
     public function used(Item $item): array

@@ -38,7 +38,7 @@ final readonly class WordPainter
         }
 
         return $lines === [] ? null : new Element('text', [
-            'font-family' => $style->font->family, 'font-weight' => (string) $style->font->weight, 'font-size' => Length::digits($style->size, 6), 'fill' => Look::fill($item)->hex ?? 'none',
+            'font-family' => $style->font->family, 'font-weight' => (string) $style->font->weight, 'font-size' => Length::digits($style->size, 6), 'fill' => Look::fill($item)?->paint($item->frame->w, $item->frame->h)->value ?? 'none',
             'style' => 'white-space:pre;font-kerning:none;font-variant-ligatures:none',
         ], $lines);
     }

@@ -76,7 +76,7 @@ final class KeptRulesTest extends TestCase
             $scene->put($name, $i * 50, 10, 40, 30, ['name' => $name, 'fill' => "#00000$i"]);
         }
         $block = $scene->run('block', ['p0', 'p1', 'p2', 'p3'], ['columns' => 2, 'column_gap' => 8, 'row_gap' => 8, 'series' => true])->report->selection[0];
-        $looks = fn (): array => array_map(static fn (Item $item): array => [$item->name, Look::fill($item)?->hex, $item->frame->toArray()], $scene->draft()->tree->children($block));
+        $looks = fn (): array => array_map(static fn (Item $item): array => [$item->name, Look::fill($item)?->stored(), $item->frame->toArray()], $scene->draft()->tree->children($block));
         $before = $looks();
         foreach ([[1, 2, 4], [3, 1, 4], [2, 4]] as $counts) {
             foreach ($counts as $count) {

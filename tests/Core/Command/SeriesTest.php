@@ -126,7 +126,7 @@ final class SeriesTest extends TestCase
         $group = $scene->run('block', ['a', 'b'], ['columns' => 2, 'rows' => 3, 'copies' => 'fill', 'series' => true])->report->selection[0];
         $members = $this->members($scene, $group);
         $done = $scene->run('set', [$members[2]], ['fill' => '#123456']);
-        $fills = array_map(static fn (string $id): string => Look::fill($scene->items[$id])?->hex, $members);
+        $fills = array_map(static fn (string $id): string => Look::fill($scene->items[$id])?->stored(), $members);
         self::assertSame(['#123456', '#7fa7b0', '#123456', '#7fa7b0', '#123456', '#7fa7b0'], $fills);
         self::assertStringContainsString('and 2 more of the series', $done->report->summary);
     }

@@ -22,7 +22,7 @@ final class SetAndAddTest extends TestCase
         $box = $scene->items['new-1'];
         self::assertEquals(['x' => 10.0, 'y' => 400.0, 'w' => 24.0, 'h' => 8.0], $box->frame->toArray());
         self::assertGreaterThan($scene->items['a']->rank, $box->rank);
-        self::assertSame('#abcdef', Look::fill($box)?->hex);
+        self::assertSame('#abcdef', Look::fill($box)?->stored());
         self::assertSame('Drew "Box" at 10, 400: 24 × 8', $done->report->summary);
     }
 

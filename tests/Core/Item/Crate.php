@@ -57,7 +57,7 @@ final class Crate implements Closed, HoldsItems, Kind, PaintedWithItems
                 $item = $branch->item();
                 $held = array_map(static fn (Branch $inside): Element => new Element('line', ['id' => $inside->item()->id]), [...$branch->inside()]);
 
-                return new Painting([Element::box(new Rect(0.0, 0.0, $item->frame->w, $item->frame->h), Look::attributes($item))], new Hit('M0 0H1', true), $held);
+                return new Painting([Element::box(new Rect(0.0, 0.0, $item->frame->w, $item->frame->h), ['fill' => Look::fill($item)?->paint(0.0, 0.0)->value ?? 'none'])], new Hit('M0 0H1', true), $held);
             }
 
             public function ink(Branch $branch, Matrix $toSpace): Rect

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace AllSquare\Core\Item\Painting;
+
+/** What an item has the shape of, in its own space and without its look. */
+final readonly class Shape
+{
+    /**
+     * @param  Element  $element  it as SVG has it
+     * @param  string  $path  its edge as path data
+     * @param  bool  $isOpen  whether it is a line without an inside
+     * @param  string  $rule  what lies inside, where its edge crosses itself: nonzero or evenodd (SVG 2, section 13.4.2)
+     * @param  bool  $hasSides  whether its edge goes all the way round what lies inside, so that an outline can lie on one side of it
+     */
+    public function __construct(public Element $element, public string $path, public bool $isOpen = false, public string $rule = 'nonzero', public bool $hasSides = true)
+    {
+    }
+
+    /** Of which the path is all there is to say. */
+    public static function ofPath(string $path, bool $isOpen = false, string $rule = 'nonzero', bool $hasSides = true): self
+    {
+        return new self(new Element('path', ['d' => $path] + ($rule === 'nonzero' ? [] : ['fill-rule' => $rule])), $path, $isOpen, $rule, $hasSides && ! $isOpen);
+    }
+}
