@@ -149,10 +149,21 @@ final readonly class Cubic
 
     private function speed(float $t): float
     {
+        $by = $this->derivative($t);
+
+        return hypot($by->x, $by->y);
+    }
+
+    /** How it goes on at a place, px to the whole of it. */
+    public function derivative(float $t): Point
+    {
+        if ($this->isStraight) {
+            return $this->to->minus($this->from);
+        }
         $u = 1 - $t;
         [$p, $q, $r] = [3 * $u * $u, 6 * $u * $t, 3 * $t * $t];
 
-        return hypot(
+        return new Point(
             $p * ($this->a->x - $this->from->x) + $q * ($this->b->x - $this->a->x) + $r * ($this->to->x - $this->b->x),
             $p * ($this->a->y - $this->from->y) + $q * ($this->b->y - $this->a->y) + $r * ($this->to->y - $this->b->y),
         );

@@ -33,7 +33,11 @@ final readonly class Subpath
 
     public function countParts(): int
     {
-        return max(0, count($this->points) - ($this->closed && count($this->points) > 1 ? 0 : 1));
+        $count = count($this->points);
+        // A single curve may come back to the point it leaves.
+        $isLoop = $count === 1 && ($this->points[0]->in !== null || $this->points[0]->out !== null);
+
+        return max(0, $this->closed && ($count > 1 || $isLoop) ? $count : $count - 1);
     }
 
     /** @param  int  $i  of the point it begins at */
