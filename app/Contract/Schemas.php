@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Contract;
 
+use AllSquare\Core\Command\ArrangePoints;
 use AllSquare\Core\Command\ArrangeSlices;
 use AllSquare\Core\Geometry\Unit;
 use AllSquare\Core\Refusal;
@@ -61,7 +62,7 @@ final readonly class Schemas
         $class = Catalogue::named($body->command);
         $params = $body->params ?? new stdClass;
         $this->check($params, 'commands/'.$class::name());
-        if ($class === ArrangeSlices::class) {
+        if ($class === ArrangeSlices::class || $class === ArrangePoints::class) {
             $this->check($params->params ?? new stdClass, 'commands/'.$params->command);
         }
         $values = json_decode((string) json_encode($params), true);

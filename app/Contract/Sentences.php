@@ -15,6 +15,8 @@ final class Sentences
     private const PATTERNS = [
         'colour' => 'has to be a colour such as #1a2b3c',
         'background' => 'has to be transparent, sheet or a colour such as #1a2b3c',
+        'point' => 'has to name a point of a path, such as 01ABC:0:3',
+        'key' => 'has to be the key of a swatch',
         'scale' => 'has to be a multiple, a width or a height, such as 2x, 300w or 200h',
     ];
 
@@ -99,7 +101,7 @@ final class Sentences
             'maxLength' => "$what has $max characters at most; this has ".self::figure($args['length'] ?? null).'.',
             'maxItems' => "$what has $max entries at most.",
             'minProperties' => $field === '' ? 'Say at least one thing that is to be set.' : "$what has to say what it is about.",
-            'pattern' => "$what ".self::PATTERNS[str_contains($pattern = (string) ($args['pattern'] ?? ''), 'transparent') ? 'background' : (str_contains($pattern, '#') ? 'colour' : 'scale')].'.',
+            'pattern' => "$what ".self::PATTERNS[str_contains($pattern = (string) ($args['pattern'] ?? ''), 'transparent') ? 'background' : (str_contains($pattern, '#') ? 'colour' : (str_contains($pattern, ':in') || str_contains($pattern, ':[0') ? 'point' : (str_starts_with($pattern, '^[0-9A-Za-z]') ? 'key' : 'scale')))].'.',
             'anyOf' => "$what is none of what it can be.",
             'uniqueItems' => "$what names something twice.",
             default => "$what is not what is expected.",

@@ -14,6 +14,7 @@ use AllSquare\Core\Item\Traits\FramedByItems;
 use AllSquare\Core\Item\Traits\HasBaseline;
 use AllSquare\Core\Item\Traits\KeepsNumbers;
 use AllSquare\Core\Item\Traits\NoGround;
+use AllSquare\Core\Item\Traits\ShowsAsOne;
 use AllSquare\Core\Measure\Baseline;
 use AllSquare\Core\Measure\Boxes;
 use AllSquare\Core\Measure\Planning;
@@ -81,7 +82,7 @@ final readonly class PlanLoader
             $isTurned = ! Angle::isQuarter($angle);
             $seen[] = $one = new Placed($id, $in, $box, ! $is instanceof NoGround, $baseline, $edge !== null && $row[10] === 'across' ? 1.0 - $edge : $edge, $locked, $isTurned, $turned !== 0.0, $fields !== null && $is instanceof KeepsNumbers && $is->keepsNumbers($fields));
             $someTurned = $someTurned || $isTurned;
-            if (! isset($children[$id]) && ! $is instanceof FramedByItems) {
+            if ($is instanceof ShowsAsOne || (! isset($children[$id]) && ! $is instanceof FramedByItems)) {
                 continue;
             }
             [$showsItems, $holdsTurned] = $this->walk($children, $id, $angle, $locked, $seen);

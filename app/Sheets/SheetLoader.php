@@ -8,6 +8,9 @@ use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Geometry\Unit;
 use AllSquare\Core\Item\By;
 use AllSquare\Core\Item\Item as CoreItem;
+use AllSquare\Core\Item\Kind;
+use AllSquare\Core\Item\Kinds;
+use AllSquare\Core\Item\Traits\HasPoints;
 use AllSquare\Core\Running\Needs;
 use AllSquare\Core\Running\Scope;
 use AllSquare\Core\Sheet\Belonging;
@@ -127,6 +130,14 @@ final readonly class SheetLoader
         return [$inks, $shadows];
     }
 
+    /** @return list<string> ids of everything with points that is shown */
+    private function withPoints(string $sheet): array
+    {
+        $kinds = array_keys(array_filter(Kinds::all(), static fn (Kind $kind): bool => $kind instanceof HasPoints));
+
+        return $this->rows($sheet)->whereIn('kind', $kinds)->where('hidden', 0)->pluck('id')->all();
+    }
+
     /**
      * @param  list<string>  $named
      * @return list<CoreItem>
@@ -141,7 +152,7 @@ final readonly class SheetLoader
             Scope::Beside => $this->near($sheet, $named, 'OR'),
             default => [],
         };
-        $items = $this->branches($sheet, [...$named, ...$needs->also, ...$near]);
+        $items = $this->branches($sheet, [...$named, ...$needs->also, ...$near, ...$needs->points ? $this->withPoints($sheet) : []]);
         if ($needs->scope === Scope::Order) {
             $items += $this->fetch('FROM items WHERE sheet_id = ? AND parent_id IS NULL', [$sheet]);
         }

@@ -118,13 +118,17 @@ final class ItemRows
     }
 
     /**
-     * The base columns that differ, before and after. Of the fields of the kind, those that differ stand under `fields`.
+     * The base columns that differ, before and after. Of the fields of the kind, those that differ stand under `fields`; where the kind
+     * is another, all of both.
      *
      * @return array{array<string, mixed>, array<string, mixed>}
      */
     public static function difference(Item $was, Item $is): array
     {
         [$before, $after] = Patch::difference(self::places($was), self::places($is));
+        if ($was->kind !== $is->kind) {
+            return [[...$before, 'fields' => self::plain($was->fields)], [...$after, 'fields' => self::plain($is->fields)]];
+        }
         $changed = array_filter($is->fields, static fn (mixed $value, string $name): bool => ! Equality::of($value, $was->fields[$name] ?? null), ARRAY_FILTER_USE_BOTH);
 
         return $changed === [] ? [$before, $after] : [

@@ -8,8 +8,10 @@ use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Point;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Item\Item;
+use AllSquare\Core\Item\Traits\ShowsAsOne;
 use AllSquare\Core\Measure\Boxes;
 use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Sheet\TreeBranch;
 
 /**
  * Gives groups the frame of their visible children, without moving anything on the sheet: the group's frame,
@@ -28,6 +30,10 @@ final readonly class GroupFit
     public function fit(string $id, bool $anew = false): void
     {
         $group = $this->draft->item($id);
+        if ($group->kind instanceof ShowsAsOne) {
+            $group = $group->kind->anew(new TreeBranch($this->draft->tree, $group), $this->draft->fonts);
+            $this->draft->put($group);
+        }
         $union = $this->boxes->inside($id)?->rounded();
         if ($union === null) {
             return;

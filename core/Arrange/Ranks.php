@@ -89,4 +89,26 @@ final readonly class Ranks
             $this->draft->put($item->with(['rank' => $rank]));
         }
     }
+
+    /**
+     * How many of the parent's other children lie beneath the foremost of the items.
+     *
+     * @param  list<string>  $ids  back to front
+     */
+    public function placeOfForemost(array $ids, ?string $parent): int
+    {
+        $foremost = (string) end($ids);
+        $place = 0;
+        foreach ($this->draft->tree->children($parent) as $child) {
+            if ($child->id === $foremost) {
+                return $place;
+            }
+            $place += in_array($child->id, $ids, true) ? 0 : 1;
+            if ($this->draft->tree->isWithin($foremost, $child->id)) {
+                return $place;
+            }
+        }
+
+        return $place;
+    }
 }

@@ -49,7 +49,7 @@ final readonly class Group implements Command, SelectsWhatItMade
         $said = Words::of($draft, $selected->free);
         $order = array_values(array_intersect($draft->tree->inOrder(), $selected->free));
         $parent = $draft->tree->commonParent($order);
-        $place = self::placeOf($draft, $order, $parent);
+        $place = (new Ranks($draft))->placeOfForemost($order, $parent);
         $kind = Kinds::ofGroups();
         $group = new Item($draft->nextId(), $parent, 0, $kind, Naming::checked($this->called), new Rect(0.0, 0.0, 0.0, 0.0), 0.0, false, false, $kind->fields()->defaults);
         $draft->add($group);
@@ -61,27 +61,5 @@ final readonly class Group implements Command, SelectsWhatItMade
         (new GroupFit($draft))->fit($group->id);
 
         return new Report("Grouped $said".$selected->note(), [$group->id], $selected->leftOut());
-    }
-
-    /**
-     * How many of the parent's other children lie beneath the foremost of the items.
-     *
-     * @param  list<string>  $ids  back to front
-     */
-    private static function placeOf(Draft $draft, array $ids, ?string $parent): int
-    {
-        $foremost = (string) end($ids);
-        $place = 0;
-        foreach ($draft->tree->children($parent) as $child) {
-            if ($child->id === $foremost) {
-                return $place;
-            }
-            $place += in_array($child->id, $ids, true) ? 0 : 1;
-            if ($draft->tree->isWithin($foremost, $child->id)) {
-                return $place;
-            }
-        }
-
-        return $place;
     }
 }

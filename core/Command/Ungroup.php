@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Command;
 
-use AllSquare\Core\Arrange\Ranks;
-use AllSquare\Core\Arrange\Reparenting;
-use AllSquare\Core\Item\Item;
+use AllSquare\Core\Arrange\Apart;
+use AllSquare\Core\Item\Traits\ShowsAsOne;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Running\Command;
 use AllSquare\Core\Running\Needs;
@@ -39,33 +38,16 @@ final readonly class Ungroup implements Command, SelectsWhatItMade
     public function run(Draft $draft, array $items): Report
     {
         $selected = Selected::movable($draft, $items);
-        $groups = array_values(array_filter($selected->free, static fn (string $id): bool => $draft->item($id)->isFramedByItems()));
+        $groups = array_values(array_filter($selected->free, static fn (string $id): bool => $draft->item($id)->isFramedByItems() && ! $draft->item($id)->kind instanceof ShowsAsOne));
         if ($groups === []) {
             throw Refusal::because('There is no group among what is selected.', 'items');
         }
         $summary = 'Ungrouped '.Words::of($draft, $groups);
         $freed = [];
         foreach ($groups as $id) {
-            array_push($freed, ...self::apart($draft, $draft->item($id)));
+            array_push($freed, ...Apart::take($draft, $draft->item($id)));
         }
 
         return new Report($summary.$selected->note(), [...array_values(array_diff($selected->ids, $groups)), ...$freed], $selected->leftOut());
-    }
-
-    /** @return list<string> what was in it; what a hidden group hid stays hidden */
-    private static function apart(Draft $draft, Item $group): array
-    {
-        $children = array_map(static fn (Item $item): string => $item->id, $draft->tree->children($group->id));
-        $siblings = array_map(static fn (Item $item): string => $item->id, $draft->tree->children($group->parent));
-        $rehousing = new Reparenting($draft);
-        foreach ($children as $id) {
-            $rehousing->move($id, $group->parent, $draft->item($id)->rank);
-            $child = $draft->item($id);
-            $draft->put($child->with(['hidden' => $child->hidden || $group->hidden]));
-        }
-        $draft->remove($group->id);
-        (new Ranks($draft))->insert($group->parent, (int) array_search($group->id, $siblings, true), $children);
-
-        return $children;
     }
 }

@@ -18,6 +18,7 @@ use AllSquare\Core\Item\Traits\FramedByItems;
 use AllSquare\Core\Item\Traits\HoldsItems;
 use AllSquare\Core\Item\Traits\KeepsNumbers;
 use AllSquare\Core\Item\Traits\PaintsNothing;
+use AllSquare\Core\Item\Traits\ShowsAsOne;
 use AllSquare\Core\Item\Traits\Symmetric;
 use AllSquare\Core\Text\FontLibrary;
 
@@ -108,10 +109,10 @@ final readonly class Item
         return $this->flip === Flip::None ? Matrix::identity() : Matrix::shift($this->origin->x, $this->origin->y)->after($this->flip->within($this->frame->w, $this->frame->h));
     }
 
-    /** Mirrored once more, before it is turned; what looks the same in a mirror stays as it is. */
+    /** Mirrored once more, before it is turned; what looks the same in a mirror stays as it is, and what is made of the items in it follows these. */
     public function mirrored(Axis $axis): self
     {
-        return ($this->kind instanceof Symmetric && $this->kind->isSymmetric($this->fields)) || $this->kind instanceof PaintsNothing ? $this : $this->with(['flip' => $this->flip->mirrored($axis)]);
+        return ($this->kind instanceof Symmetric && $this->kind->isSymmetric($this->fields)) || $this->kind instanceof PaintsNothing || $this->kind instanceof ShowsAsOne ? $this : $this->with(['flip' => $this->flip->mirrored($axis)]);
     }
 
     public function holdsItems(): bool

@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace AllSquare\Core\Item;
 
 use AllSquare\Core\Item\Field\Field;
+use AllSquare\Core\Item\Traits\Combines;
 use AllSquare\Core\Item\Traits\GoesWhenEmpty;
+use AllSquare\Core\Item\Traits\HasPoints;
+use AllSquare\Core\Item\Traits\PaintsNothing;
 use AllSquare\Core\Refusal;
 use LogicException;
 
@@ -46,11 +49,33 @@ final class Kinds
     public static function ofGroups(): Kind
     {
         foreach (self::all() as $kind) {
-            if ($kind instanceof GoesWhenEmpty) {
+            if ($kind instanceof GoesWhenEmpty && $kind instanceof PaintsNothing) {
                 return $kind;
             }
         }
         throw new LogicException('No kind holds items together.');
+    }
+
+    /** What shapes become when they are combined. */
+    public static function ofCombined(): Kind
+    {
+        foreach (self::all() as $kind) {
+            if ($kind instanceof Combines) {
+                return $kind;
+            }
+        }
+        throw new LogicException('No kind combines shapes.');
+    }
+
+    /** What shapes are turned into to be edited point by point. */
+    public static function ofPaths(): Kind
+    {
+        foreach (self::all() as $kind) {
+            if ($kind instanceof HasPoints) {
+                return $kind;
+            }
+        }
+        throw new LogicException('No kind is nothing but its points.');
     }
 
     /** @return array<string, Kind> those that are drawn by hand, in the order of their tools */

@@ -9,6 +9,7 @@ use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Item\Item;
 use AllSquare\Core\Item\Traits\FollowsItsWords;
 use AllSquare\Core\Item\Traits\HasBaseline;
+use AllSquare\Core\Item\Traits\ShowsAsOne;
 use AllSquare\Core\Sheet\Tree;
 use AllSquare\Core\Text\FontLibrary;
 
@@ -52,6 +53,9 @@ final readonly class Baseline
     /** @return float|null px of the sheet */
     private function highest(Item $item): ?float
     {
+        if ($item->kind instanceof ShowsAsOne) {
+            return null;
+        }
         if ($item->holdsItems()) {
             $lines = array_map(fn (Item $child): ?float => $child->hidden ? null : $this->highest($child), $this->tree->children($item->id));
             $lines = array_filter($lines, static fn (?float $line): bool => $line !== null);

@@ -12,6 +12,7 @@ use AllSquare\Core\Item\Item;
 use AllSquare\Core\Item\Look\Look;
 use AllSquare\Core\Item\Painting\Painters;
 use AllSquare\Core\Item\Traits\PaintsNothing;
+use AllSquare\Core\Item\Traits\ShowsAsOne;
 use AllSquare\Core\Sheet\Tree;
 use AllSquare\Core\Sheet\TreeBranch;
 use AllSquare\Core\Text\FontLibrary;
@@ -97,7 +98,9 @@ final readonly class Boxes
     /** The box round what a group shows, in the group's own space; null when it shows nothing. */
     public function inside(string $group): ?Rect
     {
-        return $this->around($group, Matrix::identity());
+        $item = $this->tree->item($group);
+
+        return $item->kind instanceof ShowsAsOne ? $item->kind->extent($item) : $this->around($group, Matrix::identity());
     }
 
     /** Whether it is a group that shows nothing at all: such a group is left out of arranging. */
@@ -117,7 +120,7 @@ final readonly class Boxes
     /** As boundsIn, but null for a group that shows nothing. */
     private function shownIn(Item $item, Matrix $fromParent): ?Rect
     {
-        if (! $item->isFramedByItems()) {
+        if (! $item->isFramedByItems() || $item->kind instanceof ShowsAsOne) {
             return $this->frameIn($item, $fromParent);
         }
 
@@ -160,7 +163,7 @@ final readonly class Boxes
 
     private function showsTurned(string $id): bool
     {
-        foreach ($this->tree->children($id) as $child) {
+        foreach ($this->tree->item($id)->kind instanceof ShowsAsOne ? [] : $this->tree->children($id) as $child) {
             if (! $child->hidden && (! $this->standsUpright($child->id) || $this->showsTurned($child->id))) {
                 return true;
             }
@@ -192,7 +195,7 @@ final readonly class Boxes
         $toSheet = $this->tree->toSheet($item->parent)->after($item->paintedToParent());
         $own = $item->kind instanceof PaintsNothing ? null : $this->painters->of($item)->ink(new TreeBranch($this->tree, $item), $toSheet);
         $boxes = $own === null ? [] : [Look::withShadows($item, $own, $toSheet)];
-        foreach ($this->tree->children($item->id) as $child) {
+        foreach ($item->kind instanceof ShowsAsOne ? [] : $this->tree->children($item->id) as $child) {
             $box = $child->hidden ? null : $this->shadowed($child);
             if ($box !== null) {
                 $boxes[] = $box;
@@ -208,7 +211,7 @@ final readonly class Boxes
             return $this->knownInks[$item->id];
         }
         $own = $item->kind instanceof PaintsNothing ? null : $this->painters->of($item)->ink(new TreeBranch($this->tree, $item), $this->tree->toSheet($item->parent)->after($item->paintedToParent()));
-        if (! $item->holdsItems()) {
+        if (! $item->holdsItems() || $item->kind instanceof ShowsAsOne) {
             return $own;
         }
         $inks = $own === null ? [] : [$own];

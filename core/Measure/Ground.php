@@ -9,6 +9,7 @@ use AllSquare\Core\Geometry\Matrix;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Item\Item;
 use AllSquare\Core\Item\Traits\NoGround;
+use AllSquare\Core\Item\Traits\ShowsAsOne;
 use AllSquare\Core\Sheet\Tree;
 
 /**
@@ -96,8 +97,8 @@ final class Ground
         foreach ($this->tree->children($parent) as $item) {
             $this->begins[$item->id] = count($this->begins);
             $isShown = $shown && ! $item->hidden && ! $item->reference;
-            $inside = $item->holdsItems() ? $this->walk($item->id, $toSheet->after($item->toParent()), $isShown) : null;
-            $box = $item->isFramedByItems()
+            $inside = $item->holdsItems() ? $this->walk($item->id, $toSheet->after($item->toParent()), $isShown && ! $item->kind instanceof ShowsAsOne) : null;
+            $box = $item->isFramedByItems() && ! $item->kind instanceof ShowsAsOne
                 ? $inside
                 : ($item->angle === 0.0 && $toSheet->angle === 0.0 ? $item->frame->moved($toSheet->dx, $toSheet->dy) : $this->boxes->boundsIn($item, $toSheet));
             if ($isShown && $box !== null) {

@@ -12,6 +12,7 @@ use AllSquare\Core\Item\Painting\Element;
 use AllSquare\Core\Item\Painting\Painters;
 use AllSquare\Core\Item\Painting\Painting;
 use AllSquare\Core\Item\Painting\WritesWords;
+use AllSquare\Core\Item\Traits\ShowsAsOne;
 use AllSquare\Core\Sheet\Tree;
 use AllSquare\Core\Text\FontFaces;
 use AllSquare\Core\Text\FontLibrary;
@@ -113,7 +114,7 @@ final readonly class SheetPainter
             $inside = [
                 ...$painting->defs,
                 ...$this->mirrored($item, $words === null ? $painting->body : [$words]),
-                ...$this->children($item->id, $view, $isTaken ? null : $only, $asWords),
+                ...($item->kind instanceof ShowsAsOne ? [] : $this->children($item->id, $view, $isTaken ? null : $only, $asWords)),
                 ...$this->mirrored($item, $painting->over),
             ];
             if ($inside !== []) {

@@ -55,7 +55,7 @@ final readonly class Path implements JsonSerializable
     public function hasInside(): bool
     {
         foreach ($this->subpaths as $subpath) {
-            if (count($subpath->points) > 2 || array_filter($subpath->parts(), static fn (Cubic $part): bool => ! $part->isStraight) !== []) {
+            if (count($subpath->points) > 2 || $subpath->hasCurves()) {
                 return true;
             }
         }

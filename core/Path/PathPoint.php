@@ -57,12 +57,17 @@ final readonly class PathPoint
     public function toArray(): array
     {
         return [
-            'x' => $this->at->x,
-            'y' => $this->at->y,
-            ...($this->in === null ? [] : ['in' => ['x' => $this->in->x, 'y' => $this->in->y]]),
-            ...($this->out === null ? [] : ['out' => ['x' => $this->out->x, 'y' => $this->out->y]]),
+            ...self::figures($this->at),
+            ...($this->in === null ? [] : ['in' => self::figures($this->in)]),
+            ...($this->out === null ? [] : ['out' => self::figures($this->out)]),
             ...($this->smooth ? ['smooth' => true] : []),
         ];
+    }
+
+    /** @return array{x: float, y: float} -0 is 0 */
+    private static function figures(Point $point): array
+    {
+        return ['x' => $point->x + 0.0, 'y' => $point->y + 0.0];
     }
 
     /** @param  array<mixed>  $data  as toArray() gave it */

@@ -31,6 +31,11 @@ final readonly class Subpath
         return $parts;
     }
 
+    public function hasCurves(): bool
+    {
+        return array_filter($this->parts(), static fn (Cubic $part): bool => ! $part->isStraight) !== [];
+    }
+
     public function countParts(): int
     {
         $count = count($this->points);

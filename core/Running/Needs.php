@@ -14,8 +14,9 @@ final readonly class Needs
      * @param  list<string>  $also  ids that are referred to besides the items named
      * @param  list<class-string<Belonging>>  $sorts  of what belongs to the sheet; what depends on items always is loaded
      * @param  By|null  $plan  by which boxes a plan of the whole sheet is needed, if it is
+     * @param  bool  $points  whether everything with points is needed, to snap to them
      */
-    public function __construct(public Scope $scope = Scope::Branches, public array $also = [], public array $sorts = [], public ?By $plan = null)
+    public function __construct(public Scope $scope = Scope::Branches, public array $also = [], public array $sorts = [], public ?By $plan = null, public bool $points = false)
     {
     }
 

@@ -8,6 +8,7 @@ use AllSquare\Core\Geometry\Angle;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Item\By;
 use AllSquare\Core\Measure\Planning;
+use AllSquare\Core\Points\SeenPoints;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\Guide;
 use AllSquare\Core\Snap\CandidateFinder;
@@ -49,7 +50,7 @@ final readonly class SnapRequest
 
     public function needs(): Needs
     {
-        return $this->by === By::Upright ? new Needs(Scope::Whole, sorts: [Guide::class]) : new Needs(sorts: [Guide::class], plan: $this->by);
+        return $this->by === By::Upright ? new Needs(Scope::Whole, sorts: [Guide::class]) : new Needs(sorts: [Guide::class], plan: $this->by, points: true);
     }
 
     /**
@@ -73,7 +74,7 @@ final readonly class SnapRequest
      */
     public function candidates(Draft $draft, array $ids, ?Dragged $dragged): Candidates
     {
-        return (new CandidateFinder($draft->sheet(), Planning::before($draft, $this->by), $draft->of(Guide::class)->all()))->find($this->kinds, $ids, $dragged);
+        return (new CandidateFinder($draft->sheet(), Planning::before($draft, $this->by), $draft->of(Guide::class)->all()))->find($this->kinds, $ids, $dragged, array_values(SeenPoints::of($draft->tree, array_values(array_filter($ids, $draft->tree->has(...))))));
     }
 
     /**

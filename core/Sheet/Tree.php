@@ -6,6 +6,7 @@ namespace AllSquare\Core\Sheet;
 
 use AllSquare\Core\Geometry\Matrix;
 use AllSquare\Core\Item\Item;
+use AllSquare\Core\Item\Traits\ShowsAsOne;
 use AllSquare\Core\UnknownItem;
 
 /**
@@ -164,11 +165,11 @@ final class Tree
             || array_filter($this->ancestors($id), static fn (Item $group): bool => $group->reference) !== [];
     }
 
-    /** Hidden itself, or in a hidden group. */
+    /** Hidden itself, in a hidden group, or a part of what is shown as one. */
     public function isHidden(string $id): bool
     {
         return $this->item($id)->hidden
-            || array_filter($this->ancestors($id), static fn (Item $group): bool => $group->hidden) !== [];
+            || array_filter($this->ancestors($id), static fn (Item $group): bool => $group->hidden || $group->kind instanceof ShowsAsOne) !== [];
     }
 
     /** From the space of a group's children to the sheet's; for null, the sheet itself. */

@@ -6,6 +6,7 @@ namespace AllSquare\Core\Snap;
 
 use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Length;
+use AllSquare\Core\Geometry\Point;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Measure\Adjacency;
 use AllSquare\Core\Sheet\Guide;
@@ -28,8 +29,9 @@ final readonly class CandidateFinder
      * @param  list<SnapKind>  $kinds  those that are switched on
      * @param  list<string>  $dragged  ids of what is dragged: neither they, nor what is in them, nor the groups they are in are snapped to
      * @param  Dragged|null  $what  to find places between others that it would fit
+     * @param  list<Point>  $points  of paths, px of the sheet
      */
-    public function find(array $kinds, array $dragged, ?Dragged $what): Candidates
+    public function find(array $kinds, array $dragged, ?Dragged $what, array $points = []): Candidates
     {
         $out = $this->leftOut($dragged);
         $ids = $boxes = $baselines = $at = [];
@@ -53,7 +55,21 @@ final readonly class CandidateFinder
             }
         }
 
-        return new Candidates($kinds, $ids, $boxes, $baselines, ['x' => $this->lines(Axis::X, $kinds), 'y' => $this->lines(Axis::Y, $kinds)], $gaps, in_array(SnapKind::Module, $kinds, true) ? $this->sheet->grid->module : null);
+        return new Candidates($kinds, $ids, $boxes, $baselines, ['x' => [...$this->lines(Axis::X, $kinds), ...self::through($points, Axis::X, $kinds)], 'y' => [...$this->lines(Axis::Y, $kinds), ...self::through($points, Axis::Y, $kinds)]], $gaps, in_array(SnapKind::Module, $kinds, true) ? $this->sheet->grid->module : null);
+    }
+
+    /**
+     * Lines through points.
+     *
+     * @param  list<Point>  $points
+     * @param  list<SnapKind>  $kinds
+     * @return list<SnapLine>
+     */
+    private static function through(array $points, Axis $axis, array $kinds): array
+    {
+        return in_array(SnapKind::Edge, $kinds, true)
+            ? array_map(static fn (Point $p): SnapLine => $axis === Axis::X ? new SnapLine(Length::round($p->x), SnapKind::Edge, $p->y, $p->y, 'point') : new SnapLine(Length::round($p->y), SnapKind::Edge, $p->x, $p->x, 'point'), $points)
+            : [];
     }
 
     /**

@@ -23,7 +23,7 @@ final class CatalogueTest extends HttpTestCase
     private const COMMANDS = 70;
 
     /** what is never seen by the person: it is told by the call itself */
-    private const AIDS = ['settings' => 'sheet', 'guides' => 'guides', 'grids' => 'grids', 'dimensions' => 'dimensions', 'slices' => 'slices', 'presets' => 'presets'];
+    private const AIDS = ['settings' => 'sheet', 'guides' => 'guides', 'grids' => 'grids', 'dimensions' => 'dimensions', 'slices' => 'slices', 'presets' => 'presets', 'swatches' => 'swatches'];
 
     private Randomizer $chance;
 
@@ -76,6 +76,9 @@ final class CatalogueTest extends HttpTestCase
             'dimensions' => array_column($sheet['dimensions'], 'id'),
             'grid' => array_column($sheet['grids'], 'id'),
             'preset' => array_column($sheet['presets'], 'id'),
+            'swatch' => array_column($sheet['swatches'], 'id'),
+            ...array_fill_keys(['part', 'parts', 'parallel', 'point'], self::points($sheet['items'])),
+            'points' => [...self::points($sheet['items']), ...array_map(static fn (string $point): string => "$point:out", self::points($sheet['items']))],
         ]))->of($command);
         if ($command === 'paste' && $ids !== [] && $this->maybe(70)) {
             $params['file']['items'] = array_map(static fn (array $item): array => array_diff_key($item, array_flip(['order', 'bounds', 'ink', 'locked', 'reference', 'svg'])), array_slice($sheet['items'], 0, 6));
@@ -189,6 +192,22 @@ final class CatalogueTest extends HttpTestCase
         self::assertSame($file, (string) $this->get("/api/documents/{$opened->json('id')}/file")->getContent(), "seed $seed: out, in and out again");
     }
 
+    /**
+     * @param  list<array<string, mixed>>  $items
+     * @return list<string> of all paths
+     */
+    private static function points(array $items): array
+    {
+        $points = [];
+        foreach ($items as $item) {
+            foreach ($item['fields']['subpaths'] ?? [] as $r => $run) {
+                array_push($points, ...array_map(static fn (int $p): string => "{$item['id']}:$r:$p", array_keys($run['points'])));
+            }
+        }
+
+        return $points;
+    }
+
     /** A sheet with everything on it. */
     private function furnish(): void
     {
@@ -208,6 +227,11 @@ final class CatalogueTest extends HttpTestCase
         $this->do('group', [$group, $ids[2]], []);
         $this->do('block', [$ids[3], $ids[4]], ['columns' => 2, 'rows' => 2, 'copies' => 'fill', 'series' => true]);
         $this->do('ring', [$ids[5]], ['cx' => 300, 'cy' => 200, 'radius' => 90, 'count' => 5, 'series' => true, 'facing' => 'outward']);
+        $this->do('add-item', [], ['kind' => 'path', 'x' => $length(300), 'y' => $length(300), 'angle' => $this->pick([0, 0, 30]), 'subpaths' => 'M0 0L60 10C80 20 90 40 60 60L10 50ZM5 5L90 90L40 20']);
+        $this->do('add-item', [], ['kind' => 'path', 'x' => $length(300), 'y' => $length(300), 'subpaths' => 'M0 0L60 0L60 30', 'outline' => ['colour' => '#20302d', 'weight' => 4, 'dash' => [6, 3], 'fitted' => true]]);
+        $operands = array_map(fn (array $one): string => $this->do('add-item', [], ['x' => $length(400), 'y' => $length(300), 'w' => 90, 'h' => 70, 'angle' => $this->pick([0, 0, -10])] + $one)['created'][0]['id'], [['kind' => 'box'], ['kind' => 'polygon', 'w' => 200, 'h' => 200]]);
+        $this->command($this->sheet, 'combine', $operands, ['how' => $this->pick(['join', 'difference'])])->assertOk();
+        $this->do('keep-swatch', [], ['name' => 'Quay', 'colour' => '#17614f']);
         $this->do('set', [$ids[10]], ['locked' => true]);
         $this->do('set', [$ids[11]], ['reference' => true]);
         $this->do('add-guide', [], ['axis' => 'x', 'at' => 100.5]);

@@ -26,6 +26,8 @@ final class HistoryTest extends HttpTestCase
         ['set', ['reference' => false]], ['add-dimension', []], ['add-dimension', []], ['delete-dimension', []], ['move-by', ['dx' => 6, 'dy' => 5, 'snap' => ['tolerance' => 9]]],
         ['add-slice', ['follow' => true]], ['add-slice', ['as' => 'one', 'only' => true, 'trim' => true]], ['add-slice', ['as' => 'children', 'name' => '{item}/{nn}']], ['add-slice', ['along' => 'guides']],
         ['whole-slices', ['scales' => [1.5]]], ['keep-preset', ['name' => 'Trial', 'scales' => [3]]], ['arrange-slices', []], ['set-slice', []], ['delete-slice', []],
+        ['combine', ['how' => 'join']], ['combine', ['how' => 'difference']], ['combine', ['how' => 'cut']], ['release', []], ['to-path', []], ['keep-swatch', ['colour' => '#17614f']],
+        ['set', ['fill' => ['gradient' => 'linear', 'stops' => [['at' => 0, 'colour' => '#17614f'], ['at' => 1, 'colour' => '#f0c96a80']]]]], ['set', ['shadow' => [['dy' => 4, 'blur' => 8, 'colour' => '#00000040']]]],
     ];
 
     public function test_undoing_any_sequence_gives_back_the_same_bytes_and_redoing_too(): void

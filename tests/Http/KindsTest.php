@@ -8,6 +8,7 @@ use AllSquare\Core\Item\Item;
 use AllSquare\Core\Item\Kind;
 use AllSquare\Core\Item\Kinds;
 use AllSquare\Core\Item\Look\Outline;
+use AllSquare\Core\Item\Traits\Combines;
 use AllSquare\Core\Item\Traits\Flat;
 use AllSquare\Core\Item\Traits\HasWords;
 use App\Storage\ItemRows;
@@ -188,6 +189,9 @@ final class KindsTest extends HttpTestCase
     private function made(string $sheet, string $name, array $more = [], ?Randomizer $chance = null): array
     {
         $kind = Kinds::named($name);
+        if ($kind instanceof Combines) {
+            return $this->command($sheet, 'combine', [$this->box($sheet, 20, 20), $this->box($sheet, 90, 60)], ['how' => 'join'])->assertOk()->json('created.0');
+        }
         if ($kind->tool() === null) {
             return $this->command($sheet, 'group', [$this->box($sheet, 20, 20), $this->box($sheet, 120, 90)])->assertOk()->json('created.0');
         }

@@ -22,7 +22,7 @@ final readonly class ParamsByChance
     public function of(string $command): array
     {
         $params = $this->value($this->schema($command), '');
-        if ($command === 'arrange-slices' && is_array($params)) {
+        if (in_array($command, ['arrange-slices', 'arrange-points'], true) && is_array($params)) {
             $params['params'] = $this->of($params['command']);
         }
 
@@ -104,7 +104,8 @@ final readonly class ParamsByChance
     {
         return match (true) {
             $isSum => $this->pick(self::SUMS),
-            isset($schema['pattern']) => str_contains($schema['pattern'], '#') ? $this->pick(['#1a2b3c', '#FFFFFF']) : $this->pick(['2x', '1.5', '300w', '200h', '0.5x']),
+            isset($schema['pattern']) && str_contains($schema['pattern'], ':[0') => ($this->ids[$name] ?? []) !== [] && $this->maybe(95) ? $this->pick($this->ids[$name]) : 'none:0:0',
+            isset($schema['pattern']) => str_contains($schema['pattern'], '#') ? $this->pick(['#1a2b3c', '#FFFFFF', '#1a2b3c80']) : $this->pick(['2x', '1.5', '300w', '200h', '0.5x']),
             ($this->ids[$name] ?? []) !== [] && $this->maybe(95) => $this->pick($this->ids[$name]),
             $name === 'font' => $this->pick(['overpass', 'overpass-mono', 'none']),
             default => $this->pick(self::TEXTS),

@@ -7,6 +7,9 @@ namespace App\Http\Controllers;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Item\By;
 use AllSquare\Core\Measure\Planning;
+use AllSquare\Core\Points\PointPlane;
+use AllSquare\Core\Points\PointRef;
+use AllSquare\Core\Running\Needs;
 use AllSquare\Core\Running\SnapRequest;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\Slice;
@@ -35,7 +38,12 @@ final readonly class SnapController
         $this->schemas->check($body = Body::of($request), 'snap');
         $items = array_values($body->items ?? []);
         $wish = new SnapRequest((float) $body->tolerance, SnapRequest::kinds($body->kinds ?? null), By::from($body->by ?? 'frame'));
-        $draft = $this->loader->draft($sheet, $wish->needs(), $items);
+        $points = array_values($body->points ?? []);
+        $needs = $wish->needs();
+        $draft = $this->loader->draft($sheet, new Needs($needs->scope, PointRef::items($points), $needs->sorts, $needs->plan, $needs->points), $items);
+        if ($points !== [] && $items === []) {
+            [$items, $draft] = [$points, (new PointPlane($draft, $points))->draft(true)];
+        }
         if (isset($body->slices) && $items === []) {
             [$items, $draft] = [array_values($body->slices), (new Plane($draft))->of($draft->of(Slice::class)->all(), true)];
         }

@@ -22,10 +22,10 @@ final class ArcPainter extends ShapePainter
             return null;
         }
 
-        return Shape::ofPath($this->path($item, $arc), $arc->isBare());
+        return Shape::ofPath($this->data($item, $arc), $arc->isBare());
     }
 
-    private function path(Item $item, Arc $arc): string
+    private function data(Item $item, Arc $arc): string
     {
         $begin = 'M'.self::pair($arc->outer($arc->start));
         $outer = $this->along($item, $arc, false);

@@ -16,9 +16,9 @@ final readonly class PathField extends Field
 
     private const MOST_SUBPATHS = 2_000;
 
-    public function __construct(string $name, Path $default, private string $meaning)
+    public function __construct(string $name, Path $default, private string $meaning, bool $isSet = true)
     {
-        parent::__construct($name, 'the points', '', 'points', FieldGroup::Geometry, $default);
+        parent::__construct($name, 'the points', '', 'points', FieldGroup::Geometry, $default, isSet: $isSet);
     }
 
     public function type(): string

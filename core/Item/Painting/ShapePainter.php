@@ -13,7 +13,7 @@ use AllSquare\Core\Path\PathData;
 use AllSquare\Core\Path\Stroke;
 
 /** Paints what has one shape: its fill, its outline and its shadows. */
-abstract class ShapePainter extends Painter
+abstract class ShapePainter extends Painter implements GivesPath
 {
     /** @return Shape|null null where there is nothing to be seen */
     abstract public function shape(Item $item): ?Shape;
@@ -26,12 +26,16 @@ abstract class ShapePainter extends Painter
         return $shape === null ? new Painting : (new Dressing($item, $shape))->painting();
     }
 
-    /** The edge of the item as a path in its own space; null where it has no inside. */
-    public function edge(Item $item): ?Path
+    public function path(Item $item): ?Path
     {
         $shape = $this->shape($item);
 
-        return $shape === null || $shape->isOpen ? null : PathData::read($shape->path);
+        return $shape === null ? null : PathData::read($shape->path);
+    }
+
+    public function rule(Item $item): string
+    {
+        return $this->shape($item)->rule ?? 'nonzero';
     }
 
     /** How the outline is drawn, for what it reaches; a bare edge where there is none. */

@@ -11,6 +11,7 @@ use AllSquare\Core\Item\Item;
 use AllSquare\Core\Item\Painting\Branch;
 use AllSquare\Core\Item\Painting\Shape;
 use AllSquare\Core\Item\Painting\ShapePainter;
+use AllSquare\Core\Path\Path;
 use AllSquare\Core\Path\PathData;
 
 final class PathPainter extends ShapePainter
@@ -21,6 +22,12 @@ final class PathPainter extends ShapePainter
         $data = PathData::write($path, 4);
 
         return $data === '' ? null : Shape::ofPath($data, ! $path->hasInside(), $item->word('rule'), $path->isClosed());
+    }
+
+    /** To the last digit. */
+    public function path(Item $item): Path
+    {
+        return PathField::of($item->fields['subpaths']);
     }
 
     public function ink(Branch $branch, Matrix $toSpace): ?Rect

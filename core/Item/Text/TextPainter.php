@@ -17,19 +17,21 @@ use AllSquare\Core\Item\Look\Shadow;
 use AllSquare\Core\Item\Painting\Branch;
 use AllSquare\Core\Item\Painting\Dressing;
 use AllSquare\Core\Item\Painting\Element;
+use AllSquare\Core\Item\Painting\GivesPath;
 use AllSquare\Core\Item\Painting\Hit;
 use AllSquare\Core\Item\Painting\Letters;
 use AllSquare\Core\Item\Painting\Painter;
 use AllSquare\Core\Item\Painting\Painting;
 use AllSquare\Core\Item\Painting\Shape;
 use AllSquare\Core\Item\Painting\WritesWords;
+use AllSquare\Core\Path\Path;
 use AllSquare\Core\Path\PathData;
 use AllSquare\Core\Text\FontLibrary;
 use AllSquare\Core\Text\TextLine;
 use AllSquare\Core\Text\TextStyle;
 
 /** Paints a text as its glyphs' outlines, which whoever shows it has by their font and code point (FontLibrary::outlines). */
-final class TextPainter extends Painter implements WritesWords
+final class TextPainter extends Painter implements GivesPath, WritesWords
 {
     private readonly TextFrame $frames;
 
@@ -82,6 +84,18 @@ final class TextPainter extends Painter implements WritesWords
     private function isPlain(Item $item): bool
     {
         return Look::fill($item) instanceof Colour && array_filter(Look::shadows($item), static fn (Shadow $shadow): bool => $shadow->inner || $shadow->spread !== 0.0) === [];
+    }
+
+    public function path(Item $item): ?Path
+    {
+        $path = $this->outlines->of($item);
+
+        return $path->subpaths === [] ? null : $path;
+    }
+
+    public function rule(Item $item): string
+    {
+        return 'nonzero';
     }
 
     /** Only what is in one colour is written as words: of all else the outlines are. */

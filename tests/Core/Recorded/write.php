@@ -20,7 +20,7 @@ const COMMANDS = 40;
 /** Those with the most to get wrong come up more often. */
 const OFTEN = ['align', 'distribute', 'set-gap', 'set-clearance', 'inset', 'block', 'ring', 'step-repeat', 'set-series', 'square-up', 'match-size', 'place', 'set', 'resize', 'fit-to-grid', 'move-by', 'mend-gaps', 'again'];
 
-$names = array_values(array_filter(array_keys(Catalogue::all()), static fn (string $name): bool => $name !== 'arrange-slices'));
+$names = array_values(array_filter(array_keys(Catalogue::all()), static fn (string $name): bool => ! in_array($name, ['arrange-slices', 'arrange-points'], true)));
 array_push($names, ...OFTEN, ...OFTEN, ...OFTEN);
 $file = fopen(__DIR__.'/commands.jsonl', 'w') ?: throw new RuntimeException('The recording cannot be written.');
 $write = static fn (array $line) => fwrite($file, json_encode($line, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION)."\n");
