@@ -101,7 +101,7 @@ final class Sentences
             'maxLength' => "$what has $max characters at most; this has ".self::figure($args['length'] ?? null).'.',
             'maxItems' => "$what has $max entries at most.",
             'minProperties' => $field === '' ? 'Say at least one thing that is to be set.' : "$what has to say what it is about.",
-            'pattern' => "$what ".self::PATTERNS[str_contains($pattern = (string) ($args['pattern'] ?? ''), 'transparent') ? 'background' : (str_contains($pattern, '#') ? 'colour' : (str_contains($pattern, ':in') || str_contains($pattern, ':[0') ? 'point' : (str_starts_with($pattern, '^[0-9A-Za-z]') ? 'key' : 'scale')))].'.',
+            'pattern' => "$what ".self::PATTERNS[str_contains($pattern = (string) ($args['pattern'] ?? ''), 'transparent') ? 'background' : (str_contains($pattern, '#') ? 'colour' : (str_contains($pattern, ':in') || str_contains($pattern, ':[0') ? 'point' : (str_starts_with($pattern, '^[0-9A-Za-z-]{') ? 'key' : 'scale')))].'.',
             'anyOf' => "$what is none of what it can be.",
             'uniqueItems' => "$what names something twice.",
             default => "$what is not what is expected.",

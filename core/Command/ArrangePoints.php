@@ -63,7 +63,7 @@ final readonly class ArrangePoints implements Command, GoesOn
         $points->take($plane);
         $paths = array_values(array_filter(PointRef::items($this->points), $draft->tree->has(...)));
 
-        return new Report($report->summary.' of '.Words::list($draft, $paths), $paths, ['points' => $this->points] + array_diff_key($report->details, ['moved' => true]));
+        return new Report(Words::list($draft, $paths).': '.lcfirst($report->summary), $paths, ['points' => $this->points] + array_diff_key($report->details, ['moved' => true]));
     }
 
     private function refuseCopies(Item $item): void

@@ -67,7 +67,7 @@ final class SvgWriter
     /** A colour, and its opacity by itself, where it is not opaque: not every reader of SVG knows both in one. */
     private function colour(string $name, string $value): string
     {
-        if (preg_match('/^var\(--swatch-(\w+),(#\w+)\)$/D', $value, $found) === 1) {
+        if (preg_match('/^var\(--swatch-([\w-]+),(#\w+)\)$/D', $value, $found) === 1) {
             $value = $this->palette[$found[1]] ?? $found[2];
         }
         if (preg_match('/^(#[0-9a-f]{6})([0-9a-f]{2})$/D', $value, $parts) !== 1) {

@@ -76,8 +76,8 @@ final class PathData
     /** @return iterable<array{string, list<float>}> commands with the figures of one use each */
     private static function steps(string $data): iterable
     {
-        $number = '[+-]?(?:\d+\.?\d*|\.\d+)(?:[eE][+-]?\d+)?';
-        if (preg_match('/^\s*[Mm]/', $data) !== 1 || preg_match("/^(?:[MmLlHhVvCcSsQqTtAaZz]|$number|[\s,])*$/D", $data) !== 1) {
+        $number = '[+-]?(?:\d++\.?\d*+|\.\d++)(?:[eE][+-]?\d++)?';
+        if (preg_match('/^\s*[Mm]/', $data) !== 1 || preg_match("/^(?:[MmLlHhVvCcSsQqTtAaZz]|$number|[\s,])*+$/D", $data) !== 1) {
             throw self::refusal('it begins with M and holds commands and figures only');
         }
         preg_match_all('/([MmLlHhVvCcSsQqTtAaZz])([^MmLlHhVvCcSsQqTtAaZz]*)/', $data, $found, PREG_SET_ORDER);

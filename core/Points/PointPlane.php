@@ -76,7 +76,7 @@ final readonly class PointPlane
     {
         $at = $this->paths[$ref->item]->toSheet()->apply($this->paths[$ref->item]->place($ref));
 
-        return new Item($ref->text(), null, $rank, new PlacedPoint, $this->paths[$ref->item]->item->name.' '.($ref->point + 1), (new Rect($at->x, $at->y, 0.0, 0.0))->rounded(), 0.0, false, false, []);
+        return new Item($ref->text(), null, $rank, new PlacedPoint, 'point '.($ref->point + 1), (new Rect($at->x, $at->y, 0.0, 0.0))->rounded(), 0.0, false, false, []);
     }
 
     /** Brings the points of the sheet to where those of the plane have come. A point takes its control points along. */

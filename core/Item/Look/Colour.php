@@ -10,7 +10,7 @@ final readonly class Colour implements Fill
     public const PATTERN = '^#[0-9a-fA-F]{6}([0-9a-fA-F]{2})?$';
 
     /** The key of a swatch: a part of the names of its references in drawings. */
-    public const SWATCH_PATTERN = '^[0-9A-Za-z]{1,40}$';
+    public const SWATCH_PATTERN = '^[0-9A-Za-z-]{1,40}$';
 
     /**
      * @param  string  $hex  #rrggbb or #rrggbbaa in small letters; of a swatch, what it was when it was taken

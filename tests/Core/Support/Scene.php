@@ -25,6 +25,7 @@ use AllSquare\Core\Sheet\Preset;
 use AllSquare\Core\Sheet\Sheet;
 use AllSquare\Core\Sheet\SheetContent;
 use AllSquare\Core\Sheet\Slice;
+use AllSquare\Core\Sheet\Swatch;
 use AllSquare\Core\Sheet\TreeBranch;
 
 /** A sheet to try commands on: items are put there plainly, then commands run one after another. */
@@ -47,6 +48,9 @@ final class Scene
 
     /** @var array<string, Preset> */
     public array $presets = [];
+
+    /** @var array<string, Swatch> */
+    public array $swatches = [];
 
     /** in which bare numbers in sums are typed */
     public Unit $unit = Unit::Px;
@@ -113,7 +117,7 @@ final class Scene
     public function draft(): Draft
     {
         return new Draft(
-            new SheetContent($this->sheet, $this->items, [...array_values($this->slices), ...array_values($this->guides), ...array_values($this->dimensions), ...array_values($this->grids), ...array_values($this->presets)]),
+            new SheetContent($this->sheet, $this->items, [...array_values($this->slices), ...array_values($this->guides), ...array_values($this->dimensions), ...array_values($this->grids), ...array_values($this->presets), ...array_values($this->swatches)]),
             Fonts::library(), $this->ids, count($this->items), $this->unit,
         );
     }
@@ -164,6 +168,7 @@ final class Scene
         $this->dimensions = $draft->of(Dimension::class)->all();
         $this->grids = $draft->of(NamedGrid::class)->all();
         $this->presets = $draft->of(Preset::class)->all();
+        $this->swatches = $draft->of(Swatch::class)->all();
         $this->sheet = $draft->sheet();
     }
 }
