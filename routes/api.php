@@ -54,6 +54,7 @@ Route::post('documents/{document}/history/{line}', [HistoryController::class, 'g
 
 Route::get('sheets/{sheet}/render.svg', [RenderController::class, 'svg']);
 Route::get('sheets/{sheet}/colour', [RenderController::class, 'colour'])->middleware('throttle:drawing');
+Route::get('sheets/{sheet}/contrast', [RenderController::class, 'contrast'])->middleware('throttle:drawing');
 Route::get('sheets/{sheet}/render.png', [RenderController::class, 'png'])->middleware('throttle:drawing');
 Route::get('sheets/{sheet}/render.pdf', [RenderController::class, 'pdf'])->middleware('throttle:drawing');
 

@@ -22,20 +22,20 @@ use App\Models\Swatch;
 use App\Storage\ItemRows;
 
 /** A sheet as it was stored, ready to be painted as SVG, whole or in parts. */
-final readonly class SheetPicture
+final class SheetPicture
 {
-    public CoreSheet $sheet;
+    public readonly CoreSheet $sheet;
 
-    public Areas $areas;
+    public readonly Areas $areas;
 
-    public Tree $tree;
+    public readonly Tree $tree;
 
     /** @var array<string, string> the colours of swatches, by their keys */
-    public array $palette;
+    public readonly array $palette;
 
     private SheetPainter $painter;
 
-    public function __construct(Sheet $sheet, FontLibrary $fonts, private FontFaces $faces)
+    public function __construct(Sheet $sheet, FontLibrary $fonts, private readonly FontFaces $faces)
     {
         $items = $paintings = $painted = $painting = [];
         $columns = [...ItemRows::BASE, 'painting', 'paints', 'painted_x', 'painted_y', 'painted_w', 'painted_h'];
@@ -50,7 +50,17 @@ final readonly class SheetPicture
         $this->sheet = $sheet->toCore();
         $this->tree = new Tree($items);
         $this->areas = new Areas($this->tree, $painting);
-        $this->painter = new SheetPainter($fonts, $this->tree, $paintings, $painted, $this->palette = Swatch::palette($sheet->document_id));
+        $this->palette = Swatch::palette($sheet->document_id);
+        $this->painter = new SheetPainter($fonts, $this->tree, $paintings, $painted, $this->palette);
+    }
+
+    /** The same sheet as if this item painted nothing. */
+    public function without(string $id): self
+    {
+        $other = clone $this;
+        $other->painter = $this->painter->without($id);
+
+        return $other;
     }
 
     /**

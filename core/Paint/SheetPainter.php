@@ -32,6 +32,12 @@ final readonly class SheetPainter
         $this->painters = new Painters($fonts);
     }
 
+    /** The same sheet as if this item painted nothing. */
+    public function without(string $id): self
+    {
+        return new self($this->fonts, $this->tree, array_diff_key($this->paintings, [$id => true]), $this->painted, $this->palette);
+    }
+
     /**
      * A part of the sheet for the rasteriser, shifted by whole px of the picture.
      *

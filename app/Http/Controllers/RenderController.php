@@ -5,18 +5,23 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Item\Traits\HasWords;
+use AllSquare\Core\Measure\Boxes;
+use AllSquare\Core\Paint\Contrast;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Sheet\Background;
 use AllSquare\Core\Sheet\FileFormat;
 use AllSquare\Core\Sheet\HandOverSettings;
 use AllSquare\Core\Sheet\Scale;
 use AllSquare\Core\Sheet\Slice;
+use AllSquare\Core\Sheet\Words;
 use AllSquare\Core\Slice\Asset;
 use AllSquare\Core\Slice\HandingOver;
 use AllSquare\Core\Text\FontFaces;
 use AllSquare\Core\Text\FontLibrary;
 use AllSquare\Core\UnknownItem;
 use App\Export\AssetFiles;
+use App\Export\PaintedContrast;
 use App\Export\Rasteriser;
 use App\Export\SheetPicture;
 use App\Models\Sheet;
@@ -67,6 +72,23 @@ final readonly class RenderController
         $of = $picture === false ? 0x7F000000 : (int) imagecolorat($picture, 0, 0);
 
         return new JsonResponse(['colour' => $of >> 24 === 127 ? null : sprintf('#%06x', $of & 0xFFFFFF)]);
+    }
+
+    /** How much a text stands out from what lies beneath it, by the painted colours; null where no letter of it is seen. */
+    public function contrast(Request $request, Sheet $sheet, PaintedContrast $contrast): JsonResponse
+    {
+        $picture = $this->pictureOf($sheet);
+        $id = $request->query('item');
+        $item = $picture->tree->item(is_string($id) ? $id : '');
+        $ink = (new Boxes($picture->tree, $this->fonts))->painted($item->id);
+        if (! $item->kind instanceof HasWords) {
+            throw Refusal::because(Words::quoted($item).' says nothing, so that there are no letters to be read.', 'item');
+        }
+
+        return new JsonResponse([
+            'ratio' => $ink === null || $picture->tree->isHidden($item->id) ? null : $contrast->of($picture, $item->id, $ink),
+            'needed' => Contrast::needed($item->number('size'), $item->number('weight')),
+        ]);
     }
 
     /**

@@ -119,12 +119,17 @@ final readonly class FillPattern implements Fill
         return new self($this->sort, max(1.0, $scaled($this->pitch)), $this->share, $this->angle, $scaled($this->phase), $this->colour, $this->ground);
     }
 
-    /** The same, shifted so that its stripes run on from those of another thing's that lies this far away in the same axes. */
-    public function runningOn(Point $by): self
+    /**
+     * The same in another thing, so that its stripes run on there.
+     *
+     * @param  Point  $by  where that one's top left lies in the axes of this one
+     * @param  float  $turn  degrees by which its axes are turned from these
+     */
+    public function runningOn(Point $by, float $turn = 0.0): self
     {
         $past = fmod($this->phase - $by->turned(-$this->angle)->x, $this->pitch * ($this->sort === 'checks' ? 2 : 1));
 
-        return new self($this->sort, $this->pitch, $this->share, $this->angle, Length::round($past), $this->colour, $this->ground);
+        return new self($this->sort, $this->pitch, $this->share, Length::round(fmod($this->angle - $turn, 360.0)), Length::round($past), $this->colour, $this->ground);
     }
 
     public function said(): string

@@ -13,9 +13,20 @@ export interface Box extends Point {
     h: number;
 }
 
-export interface Outline {
+/** A colour: #rrggbb, #rrggbbaa, or that of a swatch with what it was when it was taken. */
+export type Colour = string | { swatch: string; colour: string };
+
+export type Outline = NonNullable<Fields['outline']>;
+
+/** A colour that the document keeps under a name. */
+export interface Swatch {
+    id: string;
+    /** by which looks refer to it */
+    key: string;
+    name: string;
     colour: string;
-    weight: number;
+    /** whether it is offered no more */
+    gone: boolean;
 }
 
 /** A line of glyphs of one font: code point and x of each in turn, in font units. */
@@ -226,6 +237,7 @@ export interface SheetContent {
     slices: Slice[];
     guides: Guide[];
     grids: NamedGrid[];
+    swatches: Swatch[];
     dimensions: Dimension[];
     presets: Preset[];
     revision: number;
@@ -247,6 +259,8 @@ export interface Report {
     distances?: MeantDistances[];
     /** ids of what fits nothing */
     alone?: string[];
+    /** points of paths that are selected afterwards */
+    points?: string[];
 }
 
 /** An edge, a centre or a baseline that several things are meant to share, px. */
@@ -274,6 +288,7 @@ export interface Answer {
     slices?: Slice[];
     guides?: Guide[];
     grids?: NamedGrid[];
+    swatches?: Swatch[];
     dimensions?: Dimension[];
     presets?: Preset[];
     report: Report;

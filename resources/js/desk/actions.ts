@@ -55,8 +55,36 @@ export function useActions() {
             words: 'Ungroup',
             keys: 'Ctrl Shift G',
             icon: 'M2 3h6v6H2zM10 9h6v6h-6zM11 2l4 0 0 4M7 16l-4 0 0-4',
-            possible: () => desk.selected.some((item) => is(item, 'framed-by-items')),
+            possible: () => desk.selected.some((item) => is(item, 'framed-by-items') && !is(item, 'shows-as-one')),
             run: () => void desk.run('ungroup', {}),
+        },
+        release: {
+            ...plain,
+            words: 'Release the shapes',
+            keys: 'Shift U',
+            possible: () => desk.selected.some((item) => is(item, 'shows-as-one')),
+            run: () => void desk.run('release', {}),
+        },
+        toPath: {
+            ...plain,
+            words: 'Turn into a path',
+            keys: 'Shift P',
+            possible: () =>
+                desk.selection.length > 0 &&
+                desk.selected.some(
+                    (item) => !is(item, 'has-points') && (!is(item, 'holds-items') || is(item, 'shows-as-one')),
+                ),
+            run: () => void desk.run('to-path', {}),
+        },
+        editPoints: {
+            ...plain,
+            words: 'Edit the points',
+            keys: 'Enter',
+            possible: () =>
+                desk.selection.length > 0 &&
+                desk.edited.length === 0 &&
+                desk.selected.every((item) => is(item, 'has-points') && !desk.tree.isLocked(item.id)),
+            run: () => desk.editPoints(desk.selection),
         },
         forward: {
             words: 'Forward',
@@ -97,11 +125,13 @@ export function useActions() {
             words: 'Delete',
             keys: 'Delete',
             icon: 'M4 4l10 10M14 4 4 14',
-            possible: () => some() || desk.selectedSlices.length > 0,
+            possible: () => some() || desk.selectedSlices.length > 0 || desk.selectedPoints.length > 0,
             run: () =>
                 void (some()
                     ? desk.run('delete', {})
-                    : desk.run('delete-slice', { slices: desk.selectedSlices as [string, ...string[]] })),
+                    : desk.selectedPoints.length > 0
+                      ? desk.run('delete-points', { points: desk.selectedPoints as [string, ...string[]] }, [])
+                      : desk.run('delete-slice', { slices: desk.selectedSlices as [string, ...string[]] })),
         },
         lock: {
             get words() {

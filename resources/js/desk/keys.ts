@@ -1,5 +1,6 @@
 import { is } from '@/sheet/kinds';
 import { useActions } from '@/desk/actions';
+import { usePathDrawing } from '@/desk/canvas/pathDrawing';
 import { focusStage, isDesk } from '@/parts/focus';
 import { PAD, useBench, type Edge } from '@/stores/bench';
 import { useDesk } from '@/stores/desk';
@@ -46,6 +47,7 @@ export function useKeys() {
     const bench = useBench();
     const gauge = useGauge();
     const measuring = useMeasuring();
+    const pathDrawing = usePathDrawing();
     const listOpen = ref(false);
     const presses = usePresses();
 
@@ -99,6 +101,10 @@ export function useKeys() {
         C: () => actions.copyPlace.possible() && actions.copyPlace.run(),
         V: () => actions.pastePlace.possible() && actions.pastePlace.run(),
         y: () => actions.copyLook.possible() && actions.copyLook.run(),
+        U: () => actions.release.possible() && actions.release.run(),
+        P: () => actions.toPath.possible() && actions.toPath.run(),
+        PageDown: () => nextPoint(1),
+        PageUp: () => nextPoint(-1),
         Y: () => actions.pasteLook.possible() && actions.pasteLook.run(),
         b: () => turn('benchOpen', 'The bench is open', 'The bench is folded away', 'b'),
         s: () => turn('sideOpen', 'The side is open', 'The side is folded away', 's'),
@@ -148,6 +154,8 @@ export function useKeys() {
 
     function leave(): void {
         if (view.tool !== 'select') view.tool = 'select';
+        else if (desk.selectedPoints.length > 0) desk.selectPoints([]);
+        else if (desk.edited.length > 0) desk.edited = [];
         else if (desk.entered) {
             const group = desk.entered;
             desk.entered = desk.items.get(group)?.parent ?? null;
@@ -159,6 +167,10 @@ export function useKeys() {
     }
 
     function editText(): void {
+        if (actions.editPoints.possible()) {
+            actions.editPoints.run();
+            return;
+        }
         const [item, more] = desk.selected;
         if (item && is(item, 'has-words') && !more && !desk.tree.isLocked(item.id))
             view.editing = { item: item.id, at: item.frame };
@@ -182,7 +194,7 @@ export function useKeys() {
         }
         const inTree = target.closest('[role=tree]') !== null;
         if (event.key === 'Delete' && inTree) actions.delete.run();
-        if (isDesk(target)) onDeskKey(event);
+        if (isDesk(target) && !pathDrawing.onKey(event)) onDeskKey(event);
     }
 
     /** A key while the sheet has the focus. */
@@ -204,6 +216,15 @@ export function useKeys() {
         else if (action) action();
         else return;
         event.preventDefault();
+    }
+
+    /** From point to point of the paths that are edited, by the keyboard alone. */
+    function nextPoint(by: 1 | -1): void {
+        const points = desk.marks.filter((mark) => mark.control === null);
+        if (points.length === 0) return;
+        const at = points.findIndex((mark) => mark.ref === desk.selectedPoints[0]);
+        const next = points[at < 0 ? (by > 0 ? 0 : points.length - 1) : (at + by + points.length) % points.length];
+        if (next) desk.selectPoints([next.ref]);
     }
 
     function nudge([x, y]: [number, number], by: number, now: number): void {

@@ -14,6 +14,10 @@ export function useSelecting() {
         desk.tree.children(desk.entered).filter((item) => !item.hidden && !desk.tree.isLocked(item.id));
 
     function all(): void {
+        if (desk.edited.length > 0) {
+            desk.selectPoints(desk.marks.filter((mark) => mark.control === null).map((mark) => mark.ref));
+            return;
+        }
         desk.select(around().map((item) => item.id));
     }
 

@@ -1,5 +1,6 @@
 import type { Item, Painting, Point } from '@/api/types';
 import { applied, inverse, mirrored } from './geometry';
+import { is } from './kinds';
 import type { Tree } from './tree';
 
 /** Hairlines and the outlines of unfilled shapes are hit this far off, in screen pixels. */
@@ -14,9 +15,16 @@ const MOST_PATHS = 20_000;
  * What lies under a point, the foremost first. Locked and hidden items let the pointer through.
  *
  * @param pixel sheet px to one screen px
+ * @param opened what is shown as one and entered, so that what is in it is hit by itself
  */
-export function itemsAt(tree: Tree, point: Point, pixel: number, parent: string | null = null): Item[] {
-    return found(tree, point, pixel, parent, (item) => !item.locked && !item.reference);
+export function itemsAt(
+    tree: Tree,
+    point: Point,
+    pixel: number,
+    parent: string | null = null,
+    opened: string | null = null,
+): Item[] {
+    return found(tree, point, pixel, parent, (item) => !item.locked && !item.reference, opened);
 }
 
 /** What is locked, or a reference, under a point: the outermost that is, the foremost first. */
@@ -34,6 +42,7 @@ function found(
     pixel: number,
     parent: string | null,
     counts: (item: Item) => boolean,
+    opened: string | null = null,
 ): Item[] {
     const list: Item[] = [];
     const siblings = tree.children(parent);
@@ -42,7 +51,10 @@ function found(
         if (!item || item.hidden || !counts(item) || !isNear(item, point, REACH * pixel)) continue;
         const own = applied(inverse(tree.toSheet(item.id)), point);
         const clip = item.painting?.clip;
-        if (clip === undefined || isInside(clip, own)) list.push(...found(tree, point, pixel, item.id, counts));
+        // What is shown as one is one, but while it is opened.
+        const isOpen = !is(item, 'shows-as-one') || item.id === opened;
+        if (isOpen && (clip === undefined || isInside(clip, own)))
+            list.push(...found(tree, point, pixel, item.id, counts, opened));
         if (isHit(item, own, REACH * pixel)) list.push(item);
     }
     return list;

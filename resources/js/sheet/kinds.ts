@@ -23,11 +23,19 @@ export interface Tool {
     width: number;
     height: number;
     /** what is shown while one is drawn */
-    ghost: 'frame' | 'ellipse' | 'line' | 'typed';
+    ghost: 'frame' | 'ellipse' | 'line' | 'typed' | 'path';
 }
 
 /** What of a kind the page asks. */
-export type Trait = 'holds-items' | 'framed-by-items' | 'has-words' | 'flat' | 'named-after-others';
+export type Trait =
+    | 'holds-items'
+    | 'framed-by-items'
+    | 'shows-as-one'
+    | 'has-words'
+    | 'has-points'
+    | 'closed'
+    | 'flat'
+    | 'named-after-others';
 
 export interface Field {
     name: keyof Fields;
@@ -35,7 +43,17 @@ export interface Field {
     heading: string;
     label: string;
     type:
-        'colour' | 'outline' | 'corners' | 'number' | 'count' | 'choice' | 'font' | 'font-weight' | 'words' | 'hidden';
+        | 'fill'
+        | 'outline'
+        | 'shadows'
+        | 'corners'
+        | 'number'
+        | 'count'
+        | 'choice'
+        | 'font'
+        | 'font-weight'
+        | 'words'
+        | 'hidden';
     group: 'geometry' | 'look' | 'words';
     default: unknown;
     own: boolean;
@@ -60,10 +78,12 @@ const SLICES: Kind = {
     fields: [],
 };
 
+const POINTS: Kind = { ...SLICES, name: 'point', noun: 'point', nouns: 'points' };
+
 /** They come with the page. */
 function read(): Map<string, Kind> {
     const text = globalThis.document?.getElementById('kinds')?.textContent ?? '[]';
-    return new Map([...(JSON.parse(text) as Kind[]), SLICES].map((kind) => [kind.name, kind]));
+    return new Map([...(JSON.parse(text) as Kind[]), SLICES, POINTS].map((kind) => [kind.name, kind]));
 }
 
 const kinds = read();

@@ -27,11 +27,18 @@ export function asItem(slice: Slice): Item {
     };
 }
 
-/** What is sent for a command: of slices, when no item is meant, the command that arranges them by it. */
-export function addressed(command: keyof Commands, params: unknown, items: string[], slices: string[]) {
-    return items.length === 0 &&
-        slices.length > 0 &&
-        (COMMAND_TRAITS['arranges-boxes'] as readonly string[]).includes(command)
+/** What is sent for a command: of slices or points, when no item is meant, the command that arranges them by it. */
+export function addressed(
+    command: keyof Commands,
+    params: unknown,
+    items: string[],
+    { slices, points }: { slices: string[]; points: string[] },
+) {
+    const arranges = (COMMAND_TRAITS['arranges-boxes'] as readonly string[]).includes(command);
+    if (items.length > 0 || !arranges) return { command, items, params };
+    if (points.length > 0)
+        return { command: 'arrange-points' as const, items: [], params: { points, command, params } };
+    return slices.length > 0
         ? { command: 'arrange-slices' as const, items: [], params: { slices, command, params } }
         : { command, items, params };
 }

@@ -64,10 +64,12 @@ export class Tree {
         return [this.items.get(id), ...this.ancestors(id)].find((item) => item?.parent === group);
     }
 
-    /** Everything in it that paints, at any depth. */
+    /** Everything in it that paints, at any depth; what is shown as one is one. */
     leaves(id: string): Item[] {
         const item = this.items.get(id);
         if (!item) return [];
-        return is(item, 'framed-by-items') ? this.children(id).flatMap((child) => this.leaves(child.id)) : [item];
+        return is(item, 'framed-by-items') && !is(item, 'shows-as-one')
+            ? this.children(id).flatMap((child) => this.leaves(child.id))
+            : [item];
     }
 }

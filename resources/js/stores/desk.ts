@@ -4,6 +4,7 @@ import type { Answer, Point } from '@/api/types';
 import { union } from '@/sheet/geometry';
 import { distance, moved } from '@/sheet/moved';
 import { remarks } from '@/sheet/remarks';
+import { marksOf, pointAsItem } from '@/sheet/points';
 import { addressed, asItem } from '@/sheet/slices';
 import { Tree } from '@/sheet/tree';
 import { useContents } from '@/stores/desk/contents';
@@ -27,20 +28,37 @@ export const useDesk = defineStore('desk', () => {
     const said = useStatus();
     const opening = useOpening(contents, chosen, said);
     const history = useHistory(contents, chosen, said, opening);
-    const { sheet, stored, slices, guides, grids, dimensions, presets, revision } = contents;
-    const { selection, selectedSlices, entered, ground, copied, select, toggle } = chosen;
+    const { sheet, stored, slices, guides, grids, dimensions, presets, swatches, revision } = contents;
+    const { selection, selectedSlices, edited, selectedPoints, entered, ground, copied } = chosen;
+    const { select, toggle, editPoints, selectPoints } = chosen;
 
     /** Items as they are shown: as stored, with the moves that are still on their way. */
     const items = computed(() =>
         sending.queue.reduce((map, request) => (request.move ? moved(map, request.move) : map), stored.value),
     );
     const tree = computed(() => new Tree(items.value));
-    /** What is selected: items, or slices as if they were some. */
+    /** The selected points, and the control points that show, as they lie on the sheet. */
+    const marks = computed(() => {
+        const named = new Set(selectedPoints.value);
+        return edited.value.flatMap((id) => {
+            const item = items.value.get(id);
+            return item ? marksOf(tree.value, item, named) : [];
+        });
+    });
+    const selectedMarks = computed(() => {
+        const named = new Set(selectedPoints.value);
+        return marks.value.filter((mark) => named.has(mark.ref));
+    });
+    /** What is selected: items, or slices and points as if they were some. */
     const selected = computed(() =>
-        selectedSlices.value.length > 0
-            ? slices.value.filter((slice) => selectedSlices.value.includes(slice.id)).map(asItem)
-            : selection.value.flatMap((id) => items.value.get(id) ?? []),
+        selectedPoints.value.length > 0
+            ? selectedMarks.value.map(pointAsItem)
+            : selectedSlices.value.length > 0
+              ? slices.value.filter((slice) => selectedSlices.value.includes(slice.id)).map(asItem)
+              : selection.value.flatMap((id) => items.value.get(id) ?? []),
     );
+    /** What a command that arranges is meant for, when no item is. */
+    const instead = computed(() => ({ slices: selectedSlices.value, points: selectedPoints.value }));
     const selectedBox = computed(() => union(selected.value.map((item) => item.bounds)));
 
     /**
@@ -67,7 +85,7 @@ export const useDesk = defineStore('desk', () => {
                     command === 'move-by' ? { ids, ...distance(params as Commands['move-by'], more.shown) } : undefined,
                 async send() {
                     const body = {
-                        ...addressed(command, params, ids, selectedSlices.value),
+                        ...addressed(command, params, ids, instead.value),
                         revision: revision.value,
                         key,
                         run: more.run,
@@ -78,6 +96,7 @@ export const useDesk = defineStore('desk', () => {
                     if (SELECTING.includes(command)) select(answer.report.selection ?? []);
                     if (answer.report.originals && answer.report.copies)
                         copied.value = { originals: answer.report.originals, copies: answer.report.copies };
+                    if (answer.report.points && edited.value.length > 0) selectPoints(answer.report.points);
                     said.last.value = command;
                     said.say(answer.report.summary + remarks(answer, (id) => stored.value.get(id)?.name ?? ''));
                     resolve(true);
@@ -108,10 +127,13 @@ export const useDesk = defineStore('desk', () => {
         grids,
         dimensions,
         presets,
+        swatches,
         revision,
         elsewhere,
         deleted,
     };
-    const picked = { ground, copied, selection, selectedSlices, selected, selectedBox, entered };
-    return { ...shown, ...picked, status, last, open, reload, lookAgain, say, run, travel, goTo, select, toggle };
+    const picked = { ground, copied, selection, selectedSlices, selected, selectedBox, entered, instead };
+    const ofPaths = { edited, selectedPoints, marks, selectedMarks, editPoints, selectPoints };
+    const done = { open, reload, lookAgain, say, run, travel, goTo, select, toggle };
+    return { ...shown, ...picked, ...ofPaths, ...done, status, last };
 });

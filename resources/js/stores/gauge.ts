@@ -78,7 +78,12 @@ export const useGauge = defineStore('gauge', () => {
             else after = Math.min(after, at);
         };
         for (const item of desk.items.values()) {
-            if (is(item, 'framed-by-items') || desk.tree.isHidden(item.id) || desk.tree.isReference(item.id)) continue;
+            if (
+                (is(item, 'framed-by-items') && !is(item, 'shows-as-one')) ||
+                desk.tree.isHidden(item.id) ||
+                desk.tree.isReference(item.id)
+            )
+                continue;
             const b = item.bounds;
             const [from, size, itsLow, itsAcross] = axis === 'x' ? [b.x, b.w, b.y, b.h] : [b.y, b.h, b.x, b.w];
             if (itsLow >= low + across || itsLow + itsAcross <= low) continue;

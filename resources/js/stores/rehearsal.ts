@@ -40,7 +40,7 @@ export const useRehearsal = defineStore('rehearsal', () => {
                 // What is on its way would be asked about as it was before it.
                 if (!sheet || sending.waiting > 0) return null;
                 items = order.ids ?? desk.selection;
-                const what = addressed(command, params, items, desk.selectedSlices);
+                const what = addressed(command, params, items, desk.instead);
                 const body = { ...what, dry: true, unit: useUnits().unit };
                 return api.ask<Answer>(`sheets/${sheet}/commands`, body, signal);
             },

@@ -21,6 +21,8 @@ export const useView = defineStore('view', () => {
     const hovered = ref<string | null>(null);
     /** the item picked from the menu of what lies under the pointer */
     const picked = ref<string | null>(null);
+    /** the shape that is marked as the anchor of what is combined */
+    const anchorShown = ref<string | null>(null);
     const pointer = ref<Point | null>(null);
     /** the text that is being edited, or the place of a new one */
     const editing = ref<{ item: string | null; at: Box } | null>(null);
@@ -100,6 +102,7 @@ export const useView = defineStore('view', () => {
         draw,
         hovered,
         picked,
+        anchorShown,
         pointer,
         editing,
         showSlices,

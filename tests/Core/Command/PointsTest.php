@@ -19,6 +19,7 @@ use Tests\Core\Support\Scene;
 /** Points of paths are moved, aligned and spaced as items are (RULES 15). */
 final class PointsTest extends TestCase
 {
+    /** @param  array<string, mixed>  $more */
     private static function road(string $data = 'M0 0L100 20L180 90', array $more = []): Scene
     {
         $scene = Scene::of()->put('road', 50, 60, 10, 10, ['kind' => 'path', 'name' => 'Road', 'subpaths' => $data, ...$more]);

@@ -9,6 +9,8 @@ import { pressed, vRehearse } from '@/stores/rehearsal';
 import { readCount } from '@/sheet/sums';
 import { computed, ref } from 'vue';
 import { dividing, gapsOf, gapWords } from './gaps';
+import CombinePanel from './CombinePanel.vue';
+import PointFields from './PointFields.vue';
 import RepeatPanel from './RepeatPanel.vue';
 import SquarePanel from './SquarePanel.vue';
 import SheetCount from './SheetCount.vue';
@@ -22,6 +24,7 @@ const units = useUnits();
 const { actions } = useActions();
 const square = ref<HTMLElement | null>(null);
 const squaring = useSquaring();
+const combine = ref<InstanceType<typeof CombinePanel> | null>(null);
 const repeat = ref<InstanceType<typeof RepeatPanel> | null>(null);
 
 const AXES = [
@@ -155,7 +158,8 @@ function make(order: () => Order | null): void {
                     <option v-for="(words, key) in WITHIN" :key="key" :value="key">{{ words }}</option>
                 </select>
             </div>
-            <div class="row">
+            <PointFields v-if="desk.edited.length" />
+            <div v-if="!desk.edited.length" class="row">
                 <SumField v-model="bench.columns" label="columns" name="columns" :least="1" @enter="make(block)" />
                 <button
                     v-rehearse="block"
@@ -187,7 +191,7 @@ function make(order: () => Order | null): void {
                     Inset
                 </button>
             </div>
-            <div class="row">
+            <div v-if="!desk.edited.length" class="row">
                 <button
                     ref="square"
                     v-rehearse="squaring.order"
@@ -222,6 +226,18 @@ function make(order: () => Order | null): void {
                     Repeat…
                 </button>
                 <button
+                    class="btn"
+                    type="button"
+                    :disabled="!combine?.possible"
+                    v-tooltip.top="{
+                        value: 'Join shapes, cut them out of one another, or take them apart again',
+                        showDelay: 400,
+                    }"
+                    @click="combine?.toggle($event)"
+                >
+                    Combine…
+                </button>
+                <button
                     v-for="offer in offers"
                     :key="offer.extent"
                     v-rehearse="offer.order"
@@ -235,6 +251,7 @@ function make(order: () => Order | null): void {
             </div>
         </template>
         <RepeatPanel ref="repeat" />
+        <CombinePanel ref="combine" />
         <SquarePanel :button="square" />
     </div>
 </template>

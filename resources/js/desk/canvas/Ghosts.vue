@@ -1,4 +1,7 @@
 <script setup lang="ts">
+import type { Item } from '@/api/types';
+import { mirrorTransform } from '@/sheet/geometry';
+import { is } from '@/sheet/kinds';
 import { Tree } from '@/sheet/tree';
 import { useDesk } from '@/stores/desk';
 import { useRehearsal } from '@/stores/rehearsal';
@@ -22,13 +25,32 @@ const outlines = computed(() => {
     return rehearsal.ghosts
         .filter((item) => !tree.isHidden(item.id))
         .slice(0, MOST)
-        .map((item) => outlineOf(item, tree));
+        .map((item) => ({ points: outlineOf(item, tree), shape: shapeOf(item, tree) }));
+});
+/** Of what is made of points its true shape, where its frame would say too little. */
+function shapeOf(item: Item, tree: Tree): { path: string; transform: string } | null {
+    const path = item.painting?.hit?.path;
+    if (!path || !(is(item, 'shows-as-one') || is(item, 'has-points'))) return null;
+    const placement = tree.toSheet(item.id);
+    const at = view.toScreen(placement);
+    const mirror = item.flip === 'none' ? '' : ` ${mirrorTransform(item)}`;
+    return { path, transform: `translate(${at.x} ${at.y}) rotate(${placement.angle}) scale(${view.zoom})${mirror}` };
+}
+
+/** The anchor of what is about to be combined. */
+const anchor = computed(() => {
+    const item = view.anchorShown ? desk.items.get(view.anchorShown) : undefined;
+    return item ? outlineOf(item) : null;
 });
 </script>
 
 <template>
-    <svg v-if="outlines.length" class="ghosts" :width="view.size.w" :height="view.size.h" aria-hidden="true">
-        <polygon v-for="(points, i) in outlines" :key="i" :points="points" />
+    <svg v-if="outlines.length || anchor" class="ghosts" :width="view.size.w" :height="view.size.h" aria-hidden="true">
+        <template v-for="(outline, i) in outlines" :key="i">
+            <path v-if="outline.shape" :d="outline.shape.path" :transform="outline.shape.transform" />
+            <polygon v-else :points="outline.points" />
+        </template>
+        <polygon v-if="anchor" class="anchor" :points="anchor" />
     </svg>
 </template>
 
@@ -38,6 +60,19 @@ const outlines = computed(() => {
     inset: 0;
     pointer-events: none;
     overflow: hidden;
+}
+path {
+    fill: rgb(23 97 79 / 20%);
+    fill-rule: evenodd;
+    stroke: var(--mark);
+    stroke-width: 1.5;
+    vector-effect: non-scaling-stroke;
+}
+.anchor {
+    fill: none !important;
+    stroke: var(--mark-ochre) !important;
+    stroke-width: 2.5 !important;
+    stroke-dasharray: none !important;
 }
 polygon {
     fill: rgb(23 97 79 / 12%);

@@ -5,13 +5,14 @@ import { useView } from '@/stores/view';
 import { computed } from 'vue';
 import { colourRead } from './colourAt';
 import { ghost, lift } from './gestures/gesture';
+import { label as pointsLabel } from './gestures/points';
+import { usePathDrawing } from './pathDrawing';
 import { brackets, outlineOf, screenBox } from './marks';
 
 /** What lies over the sheet and is never part of it: slices, what the pointer is over, what is being drawn. */
 const desk = useDesk();
 const view = useView();
-
-/** px that one letter of a slice's tag is wide */
+const drawing = usePathDrawing();
 
 const hovered = computed(() => {
     const item = view.hovered === null ? undefined : desk.items.get(view.hovered);
@@ -54,7 +55,11 @@ const dragged = computed(() => {
 
 /** Words beside the pointer. */
 const words = computed(() => {
-    const text = lift.value?.label ?? ghost.value?.label ?? (view.tool === 'colour' ? colourRead.value : null);
+    const text =
+        lift.value?.label ??
+        ghost.value?.label ??
+        (pointsLabel.value || drawing.shown.value?.label) ??
+        (view.tool === 'colour' ? colourRead.value : null);
     return text && view.pointer
         ? { text, style: { transform: `translate(${view.pointer.x + 12}px, ${view.pointer.y + 10}px)` } }
         : null;

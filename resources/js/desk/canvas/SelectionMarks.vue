@@ -27,7 +27,9 @@ const SIDE = 8;
 
 /** While squaring up is shown, what was understood says more. */
 const outlines = computed(() =>
-    squaring.isOpen || desk.selected.length > MOST_OUTLINES ? [] : desk.selected.map((item) => outlineOf(item)),
+    squaring.isOpen || desk.selected.length > MOST_OUTLINES || desk.edited.length > 0
+        ? []
+        : desk.selected.map((item) => outlineOf(item)),
 );
 
 /** The box that carries brackets and handles: of one item its own frame, turned with it; of several, their common bounds. */
@@ -46,7 +48,7 @@ const frame = computed<{ box: Box; angle: number } | null>(() => {
 });
 
 const held = computed(() => {
-    if (!frame.value || view.editing) return null;
+    if (!frame.value || view.editing || desk.edited.length > 0) return null;
     const box = screenBox(frame.value.box);
     return { box, centre: { x: box.x + box.w / 2, y: box.y + box.h / 2 }, angle: frame.value.angle };
 });

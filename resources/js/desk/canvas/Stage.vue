@@ -18,6 +18,8 @@ import Measures from './Measures.vue';
 import Overlay from './Overlay.vue';
 import { Painting } from './painting';
 import { usePointing } from './pointing';
+import GradientLine from './GradientLine.vue';
+import PointMarks from './PointMarks.vue';
 import Ruler from './Ruler.vue';
 import Sights from './Sights.vue';
 import RulerUnit from './RulerUnit.vue';
@@ -40,6 +42,9 @@ let painting: Painting | null = null;
 let paintedView: Box | null = null;
 /** the items as they are painted: those whose letters have been fetched */
 let paintable: Tree | null = null;
+
+/** The colours of swatches, to which paintings refer by their keys. */
+const palette = computed(() => Object.fromEntries(desk.swatches.map(({ key, colour }) => [`--swatch-${key}`, colour])));
 
 const camera = computed(() => `matrix(${view.zoom} 0 0 ${view.zoom} ${view.pan.x} ${view.pan.y})`);
 const airArea = computed(() => (lift.value && desk.selectedBox ? layerFor(screenBox(desk.selectedBox)) : null));
@@ -110,7 +115,7 @@ onBeforeUnmount(() => {
 </script>
 
 <template>
-    <div class="stage" :class="{ bare: view.bare, 'no-references': !view.showReferences }">
+    <div class="stage" :class="{ bare: view.bare, 'no-references': !view.showReferences }" :style="palette">
         <button
             class="corner"
             type="button"
@@ -182,6 +187,8 @@ onBeforeUnmount(() => {
             <Overlay />
             <Ghosts />
             <Understood />
+            <PointMarks />
+            <GradientLine />
             <SelectionMarks @grip="grip" @turn="turn" />
             <TextEditor v-if="view.editing" :key="view.editing.item ?? 'new'" />
         </div>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useFocusBack } from '@/parts/focus';
 import { applied } from '@/sheet/geometry';
+import { hexOf, leading } from '@/sheet/looks';
 import { useDesk } from '@/stores/desk';
 import { useView } from '@/stores/view';
 import { computed, nextTick, onMounted, ref } from 'vue';
@@ -38,7 +39,7 @@ const style = computed(() => {
         fontSize: `${size.value}px`,
         lineHeight: String(item?.fields.line_height ?? 1.3),
         textAlign: ({ start: 'left', centre: 'center', end: 'right' } as const)[item?.fields.align ?? 'start'],
-        color: item?.fields.fill ?? '#20302d',
+        color: hexOf(leading(item?.fields.fill ?? '#20302d'), desk.swatches),
         whiteSpace: at.w > 0 && item?.fields.grow !== 'both' ? 'pre-wrap' : 'pre',
     } as const;
 });

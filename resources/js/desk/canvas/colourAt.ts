@@ -1,5 +1,7 @@
 import { api } from '@/api/client';
-import type { Point } from '@/api/types';
+import type { Colour, Point } from '@/api/types';
+import { itemsAt } from '@/sheet/hit';
+import { hexOf } from '@/sheet/looks';
 import { useDesk } from '@/stores/desk';
 import { useView } from '@/stores/view';
 import { ref } from 'vue';
@@ -36,16 +38,28 @@ export function useColourAt() {
     async function take(point: Point, asOutline: boolean): Promise<void> {
         clearTimeout(timer);
         const chosen = desk.selection;
-        const colour = await at(point);
+        const read = await at(point);
+        const colour = read === null ? null : swatchAt(point, read);
         view.tool = 'select';
         colourRead.value = null;
         if (colour === null) desk.say('There is no colour at that point.', 'note');
-        else if (chosen.length === 0) desk.say(`The colour there is ${colour}`, 'note');
+        else if (chosen.length === 0) desk.say(`The colour there is ${read}`, 'note');
         else if (!asOutline) void desk.run('set', { fill: colour }, chosen);
         else {
-            const weight = desk.selected.find((item) => item.fields.outline)?.fields.outline?.weight ?? 1;
-            void desk.run('set', { outline: { colour, weight } }, chosen);
+            const before = desk.selected.find((item) => item.fields.outline)?.fields.outline ?? { weight: 1 };
+            void desk.run('set', { outline: { ...before, colour } }, chosen);
         }
+    }
+
+    /** The swatch that gives a thing there that colour; else the colour itself. */
+    function swatchAt(point: Point, read: string): Colour {
+        for (const { fields } of itemsAt(desk.tree, point, 1 / view.zoom)) {
+            for (const colour of [fields.fill, fields.outline?.colour]) {
+                if (colour && typeof colour === 'object' && 'swatch' in colour && hexOf(colour, desk.swatches) === read)
+                    return colour;
+            }
+        }
+        return read;
     }
 
     return { hover, take };

@@ -69,7 +69,7 @@ export class Painting {
             } else {
                 into.insertBefore(node, next);
             }
-            if (is(item, 'holds-items')) groups.push([item.id, held]);
+            if (is(item, 'holds-items') && !is(item, 'shows-as-one')) groups.push([item.id, held]);
         }
         // What goes into a group is taken out of this level only when this level is done.
         for (const [group, node] of groups) this.level(tree, group, node, view, seen);
@@ -85,7 +85,7 @@ export class Painting {
         else node.removeAttribute('opacity');
         let held = known?.held ?? node;
         if (known?.item.painting !== item.painting || known?.item.flip !== item.flip)
-            held = is(item, 'holds-items') ? paint(node, item, held) : leaf(node, item);
+            held = is(item, 'holds-items') && !is(item, 'shows-as-one') ? paint(node, item, held) : leaf(node, item);
         if (item.reference) node.dataset.reference = '';
         else delete node.dataset.reference;
         if (!known) node.dataset.item = item.id;

@@ -8,13 +8,16 @@ import { useSquaring } from '@/stores/squaring';
 import { useView } from '@/stores/view';
 import { computed, onBeforeUnmount, type Ref } from 'vue';
 import { useColourAt } from './colourAt';
-import { bandGesture } from './gestures/band';
+import { bandGesture, pointBandGesture } from './gestures/band';
 import { drawGesture } from './gestures/draw';
 import type { Gesture } from './gestures/gesture';
 import { fitGesture } from './gestures/fit';
 import { gaugeGesture } from './gestures/gauge';
 import { guideGesture, zeroGesture } from './gestures/guide';
 import { moveGesture, sliceGesture } from './gestures/move';
+import { pointsGesture } from './gestures/points';
+import { partNear, readRef, refOf, runsOf, type Mark, type Near } from '@/sheet/points';
+import { usePathDrawing } from './pathDrawing';
 import { panGesture } from './gestures/pan';
 import { sizeGesture, type Handle } from './gestures/size';
 import { turnGesture } from './gestures/turn';
@@ -22,6 +25,8 @@ import { useHeldPointer } from './heldPointer';
 
 /** px of the screen within which a guide is taken hold of. */
 const GRASP = 3;
+/** px of the screen within which a point of a path, or a part of it, is taken hold of. */
+const POINT = 6;
 
 /**
  * What the pointer does over the sheet: what it means there, and which gesture it begins.
@@ -40,6 +45,7 @@ export function usePointing(
     const squaring = useSquaring();
     const measuring = useMeasuring();
     const colour = useColourAt();
+    const drawing = usePathDrawing();
     const { gesture, spaceHeld, follow, end, giveBack } = useHeldPointer();
 
     const cursor = computed(() =>
@@ -62,7 +68,7 @@ export function usePointing(
     }
 
     const onSheet = (event: MouseEvent) => view.toSheet(onCanvas(event));
-    const under = (point: Point) => itemsAt(desk.tree, point, 1 / view.zoom);
+    const under = (point: Point) => itemsAt(desk.tree, point, 1 / view.zoom, null, desk.entered);
 
     /** What a click takes of what lies there: the child of the group that is entered, or else what lies on the sheet itself. */
     function meant(point: Point, deep: boolean): string | null {
@@ -85,8 +91,9 @@ export function usePointing(
         else if (view.tool === 'colour') void colour.take(at, event.shiftKey);
         else if (view.tool === 'fit') begin(event, fitGesture(at));
         else if (view.tool === 'slice') begin(event, drawGesture('slice', at));
+        else if (drawing.isOn()) begin(event, drawing.press(at, event));
         else if (view.tool === 'draw' && view.drawn) begin(event, drawGesture(view.drawn, at));
-        else {
+        else if (!pressPoint(event, at)) {
             const guide = guideAt(at);
             if (guide) begin(event, guideGesture(guide.axis, guide, isOnRuler(guide.axis)));
             else press(event, at);
@@ -124,6 +131,53 @@ export function usePointing(
         begin(event, gaugeGesture(onSheet(event), id, sizing));
     }
 
+    /** The point of an edited path under the pointer; control points lie above points. */
+    function pointAt(at: Point): Mark | undefined {
+        const near = desk.marks.filter((mark) => Math.hypot(mark.at.x - at.x, mark.at.y - at.y) * view.zoom <= POINT);
+        return near.find((mark) => mark.control !== null) ?? near[0];
+    }
+
+    /** Points, and the straight parts between them, are taken hold of before all else. */
+    function pressPoint(event: PointerEvent, at: Point): boolean {
+        if (desk.edited.length === 0) return false;
+        const point = pointAt(at);
+        const part = point ? null : partAt(at);
+        if (!point && !part) return false;
+        const refs = point ? [point.ref] : part ? endsOf(part.ref) : [];
+        const was = refs.every((ref) => desk.selectedPoints.includes(ref));
+        if (event.shiftKey)
+            desk.selectPoints(
+                was
+                    ? desk.selectedPoints.filter((ref) => !refs.includes(ref))
+                    : [...new Set([...desk.selectedPoints, ...refs])],
+            );
+        else if (!was) desk.selectPoints(refs);
+        if (desk.selectedPoints.length > 0)
+            begin(
+                event,
+                pointsGesture(at, () => {
+                    if (was && !event.shiftKey) desk.selectPoints(refs);
+                }),
+            );
+        return true;
+    }
+
+    function partAt(at: Point): Near | null {
+        const near = desk.edited
+            .flatMap((id) => desk.items.get(id) ?? [])
+            .flatMap((item) => partNear(desk.tree, item, at) ?? [])
+            .sort((a, b) => a.off - b.off)[0];
+        return near && near.off * view.zoom <= POINT ? near : null;
+    }
+
+    /** The points at both ends of a part. */
+    function endsOf(ref: string): string[] {
+        const { item, run, point } = readRef(ref);
+        const found = desk.items.get(item);
+        const count = found ? (runsOf(found)[run]?.points.length ?? 1) : 1;
+        return [ref, refOf(item, run, (point + 1) % count)];
+    }
+
     function press(event: PointerEvent, at: Point): void {
         const slice = view.showSlices && !view.bare ? sliceAt(desk.slices, at, view.zoom) : undefined;
         if (slice) {
@@ -131,6 +185,10 @@ export function usePointing(
             return;
         }
         if (!event.shiftKey) desk.selectedSlices = [];
+        if (desk.edited.length > 0 && picked(at) === null && meant(at, false) === null) {
+            begin(event, pointBandGesture(at, event.shiftKey));
+            return;
+        }
         const id = picked(at) ?? meant(at, event.ctrlKey || event.metaKey);
         if (id === null) {
             begin(event, bandGesture(at, event.shiftKey));
@@ -213,6 +271,7 @@ export function usePointing(
         view.guideOver = guide?.id ?? null;
         if (view.tool === 'measure') measuring.hover(at, pointed(at), event.shiftKey);
         if (view.tool === 'colour') colour.hover(at);
+        if (drawing.isOn()) drawing.hover(at, event);
         const points = view.tool === 'measure' ? pointed(at) : meant(at, event.ctrlKey || event.metaKey);
         view.hovered = ['select', 'measure'].includes(view.tool) && !guide ? points : null;
     }
@@ -233,17 +292,30 @@ export function usePointing(
 
     function onDouble(event: MouseEvent): void {
         if (view.tool !== 'select') return;
-        const [first] = under(onSheet(event));
+        const at = onSheet(event);
+        if (desk.edited.length > 0) {
+            const part = pointAt(at) ? null : partAt(at);
+            if (part) void desk.run('add-point', { part: part.ref, at: part.at }, []);
+            if (part || pointAt(at)) return;
+        }
+        const [first] = under(at);
         if (!first) return;
         const inside = desk.tree.childOf(desk.entered, first.id) ?? desk.tree.childOf(null, first.id);
         if (inside && is(inside, 'holds-items')) {
             desk.entered = inside.id;
-            desk.select([desk.tree.childOf(inside.id, first.id)?.id ?? inside.id]);
+            const [found = first] = under(at);
+            desk.select([desk.tree.childOf(inside.id, found.id)?.id ?? inside.id]);
+        } else if (is(first, 'has-points')) {
+            desk.editPoints(desk.selection.includes(first.id) ? pathsSelected() : [first.id]);
         } else if (is(first, 'has-words')) {
             desk.select([first.id]);
             view.editing = { item: first.id, at: first.frame };
         }
     }
+
+    /** Of several paths that are selected the points are edited at once. */
+    const pathsSelected = () =>
+        desk.selected.filter((item) => is(item, 'has-points') && !desk.tree.isLocked(item.id)).map((item) => item.id);
 
     /** The menu belongs to what lies under the pointer, unless that is part of what is selected. */
     function onMenu(event: MouseEvent): void {

@@ -1,30 +1,50 @@
 <script setup lang="ts">
-import InputText from 'primevue/inputtext';
-import { onFieldKey, useTyped } from '@/parts/typed';
+import type { Colour } from '@/api/types';
 import FieldComplaint from '@/parts/FieldComplaint.vue';
+import { onFieldKey, useTyped } from '@/parts/typed';
+import { hexOf } from '@/sheet/looks';
+import { useDesk } from '@/stores/desk';
+import InputText from 'primevue/inputtext';
 import { computed, ref } from 'vue';
 import { readColour } from './colours';
+import SwatchPicker from './SwatchPicker.vue';
 
-/** A colour, picked or typed; null is none, undefined while the values differ. */
-const props = defineProps<{ label: string; value: string | null | undefined; none: boolean }>();
-const emit = defineEmits<{ set: [colour: string | null] }>();
+/** A colour, picked, typed, or that of a swatch; null is none, undefined while the values differ. */
+const props = defineProps<{ label: string; value: Colour | null | undefined; none: boolean }>();
+const emit = defineEmits<{ set: [colour: Colour | null] }>();
+const desk = useDesk();
 const { text, wrong, type, giveBack } = useTyped();
 const field = ref<HTMLElement | null>(null);
-const shown = computed(() => text.value ?? props.value ?? '');
+
+const swatch = computed(() => {
+    const { value } = props;
+    return typeof value === 'object' && value !== null
+        ? desk.swatches.find(({ key }) => key === value.swatch)
+        : undefined;
+});
+const hex = computed(() => (props.value ? hexOf(props.value, desk.swatches) : (props.value ?? null)));
+const shown = computed(() => text.value ?? swatch.value?.name ?? hex.value ?? '');
 
 function keep(): void {
     const typed = text.value?.trim() ?? '';
-    if (typed === '') {
+    if (typed === '' || typed === swatch.value?.name) {
         giveBack();
         return;
     }
-    const read = readColour(typed);
-    if ('wrong' in read) {
+    const named = desk.swatches.find(({ name, gone }) => !gone && name.toLowerCase() === typed.toLowerCase());
+    const read = named ? null : readColour(typed);
+    if (read && 'wrong' in read) {
         wrong.value = read.wrong;
         return;
     }
-    if (read.hex !== props.value) emit('set', read.hex);
+    const colour = named ? { swatch: named.key, colour: named.colour } : (read?.hex ?? '');
+    if (JSON.stringify(colour) !== JSON.stringify(props.value)) emit('set', colour);
     giveBack();
+}
+
+/** The browser's own picker knows no opacity: that stays as it was. */
+function pick(event: Event): void {
+    emit('set', (event.target as HTMLInputElement).value + (hex.value?.slice(7) ?? ''));
 }
 
 function onKey(event: KeyboardEvent): void {
@@ -36,16 +56,17 @@ function onKey(event: KeyboardEvent): void {
     <div ref="field" class="colour" :class="{ wrong }">
         <input
             type="color"
-            :value="value ?? '#ffffff'"
+            :value="hex?.slice(0, 7) ?? '#ffffff'"
             :aria-label="`${label}: pick a colour`"
             :class="{ empty: !value }"
-            @change="emit('set', ($event.target as HTMLInputElement).value)"
+            @change="pick"
         />
         <InputText
             :model-value="shown"
             :placeholder="value === undefined ? 'mixed' : 'none'"
             :aria-label="`${label} colour`"
             :aria-invalid="wrong !== ''"
+            :title="swatch ? `${swatch.name}, ${hex}` : undefined"
             maxlength="60"
             size="small"
             spellcheck="false"
@@ -53,6 +74,7 @@ function onKey(event: KeyboardEvent): void {
             @blur="keep"
             @keydown="onKey"
         />
+        <SwatchPicker :label="label" :value="value" @set="emit('set', $event)" />
         <button v-if="none" class="btn" type="button" :disabled="value === null" @click="emit('set', null)">
             None
         </button>
@@ -64,7 +86,8 @@ function onKey(event: KeyboardEvent): void {
 .colour {
     display: flex;
     align-items: center;
-    gap: 6px;
+    gap: 5px;
+    min-width: 0;
 }
 input[type='color'] {
     width: 34px;
@@ -86,6 +109,11 @@ input[type='color'].empty {
     height: 28px;
     padding: 0 8px;
     font: 12px var(--figures);
+    text-overflow: ellipsis;
+}
+.colour .btn {
+    flex: none;
+    padding: 0 8px;
 }
 .wrong :deep(.p-inputtext) {
     border-color: var(--brick);

@@ -1,148 +1,179 @@
 <script setup lang="ts">
 import type { Item, Outline } from '@/api/types';
-import { commonOf } from '@/sheet/common';
+import { commonOf, tallied } from '@/sheet/common';
+import { figure } from '@/sheet/geometry';
 import type { Field } from '@/sheet/kinds';
+import { fillWords, type Fill, type Shadow } from '@/sheet/looks';
+import { useDesk } from '@/stores/desk';
 import Select from 'primevue/select';
 import { computed } from 'vue';
-import ColourField from './ColourField.vue';
 import CornersEditor from './CornersEditor.vue';
+import FillEditor from './FillEditor.vue';
 import NumberField from './NumberField.vue';
+import OutlineEditor from './OutlineEditor.vue';
+import ShadowsEditor from './ShadowsEditor.vue';
 import { useFonts } from './fonts';
 
 /** One field of several items: edited by what sort of value it has. */
 const props = defineProps<{ field: Field; items: Item[]; none: boolean }>();
 const emit = defineEmits<{ set: [value: unknown, run?: string] }>();
+const desk = useDesk();
 const { families, nameOf, weightsOf } = useFonts();
 
 const read = (item: Item): unknown => item.fields[props.field.name] ?? null;
 const value = computed(() => commonOf(props.items, read));
 const number = computed(() => (typeof value.value === 'number' ? value.value : undefined));
-const colour = computed(() => value.value as string | null | undefined);
+const fill = computed(() => value.value as Fill | null | undefined);
 const outline = computed(() => value.value as Outline | null | undefined);
+const shadows = computed(() => value.value as Shadow[] | undefined);
+const heading = computed(() => (props.field.heading === 'Letters' ? 'Fill' : props.field.heading));
+/** Where they differ, how often each value occurs. */
+const mixed = computed(() => (value.value === undefined ? tallied(props.items.map((item) => said(read(item)))) : ''));
 /** A share of 1 is written in per cent. */
 const scale = computed(() => (props.field.unit === '%' ? 100 : 1));
 const isOff = computed(() => props.none && value.value === null);
 const font = computed(() => commonOf(props.items, (item) => item.fields.font));
 
-function setOutline(change: { colour?: string | null; weight?: number }, run?: string): void {
-    if (change.colour === null) {
-        emit('set', null);
-        return;
-    }
-    const before = outline.value ?? props.items[0]?.fields.outline ?? { colour: '#20302d', weight: 1 };
-    emit('set', { ...before, ...change }, run);
+function said(of: unknown): string {
+    const { type, unit, choices } = props.field;
+    if (type === 'fill') return fillWords(of as Fill | null, desk.swatches);
+    if (type === 'outline')
+        return of
+            ? `${figure((of as Outline).weight)} px ${fillWords((of as Outline).colour as Fill, desk.swatches)}`
+            : 'none';
+    if (type === 'shadows')
+        return `${(of as Shadow[]).length || 'no'} ${(of as Shadow[]).length === 1 ? 'shadow' : 'shadows'}`;
+    if (type === 'corners') return of ? (of as number[]).map(figure).join(' ') : 'alike';
+    if (typeof of === 'number') return `${figure(of * scale.value)}${unit ? ` ${unit}` : ''}`;
+    return choices?.find((choice) => choice.value === of)?.name ?? String(of ?? 'none');
 }
 </script>
 
 <template>
-    <ColourField
-        v-if="field.type === 'colour'"
-        :value="colour"
-        :label="field.heading === 'Letters' ? 'Fill' : field.heading"
-        :none="none"
-        @set="emit('set', $event)"
-    />
-    <div v-else-if="field.type === 'outline'" class="stack">
-        <ColourField
-            :value="outline === undefined ? undefined : (outline?.colour ?? null)"
-            :label="field.heading"
-            :none="true"
-            @set="setOutline({ colour: $event })"
+    <div class="editor">
+        <FillEditor
+            v-if="field.type === 'fill'"
+            :value="fill"
+            :label="heading"
+            :none="none"
+            :count="items.length"
+            @set="(to, run) => emit('set', to, run)"
         />
-        <NumberField
-            label="weight"
-            unit="px"
-            :value="outline?.weight"
-            :disabled="outline === null"
-            :min="0"
-            :max="1000"
-            @set="(weight, run) => setOutline({ weight }, run)"
+        <OutlineEditor
+            v-else-if="field.type === 'outline'"
+            :label="heading"
+            :value="outline"
+            :before="items[0]?.fields.outline ?? null"
+            @set="(to, run) => emit('set', to, run)"
         />
-    </div>
-    <CornersEditor
-        v-else-if="field.type === 'corners'"
-        :field="field"
-        :items="items"
-        @set="(radii, run) => emit('set', radii, run)"
-    />
-    <div v-else-if="field.type === 'number' && none" class="maybe">
-        <button
-            class="btn"
-            type="button"
-            :aria-pressed="!isOff"
-            @click="emit('set', isOff ? ((field.least ?? 0) + (field.most ?? 1)) / 2 : null)"
-        >
-            {{ field.label }}
-        </button>
+        <ShadowsEditor
+            v-else-if="field.type === 'shadows'"
+            :value="shadows"
+            :most="field.most ?? 4"
+            @set="(to, run) => emit('set', to, run)"
+        />
+        <CornersEditor
+            v-else-if="field.type === 'corners'"
+            :field="field"
+            :items="items"
+            @set="(radii, run) => emit('set', radii, run)"
+        />
+        <div v-else-if="field.type === 'number' && none" class="maybe">
+            <button
+                class="btn"
+                type="button"
+                :aria-pressed="!isOff"
+                @click="emit('set', isOff ? ((field.least ?? 0) + (field.most ?? 1)) / 2 : null)"
+            >
+                {{ field.label }}
+            </button>
+            <NumberField
+                :label="field.noun.replace(/^the /, '')"
+                bare
+                :unit="field.unit"
+                :value="number === undefined ? undefined : number * scale"
+                :disabled="isOff"
+                :min="(field.least ?? 0) * scale"
+                :max="(field.most ?? 0) * scale"
+                @set="(typed, run) => emit('set', typed / scale, run)"
+            />
+        </div>
         <NumberField
-            :label="field.noun.replace(/^the /, '')"
-            bare
+            v-else-if="field.type === 'number'"
+            :label="field.label"
             :unit="field.unit"
             :value="number === undefined ? undefined : number * scale"
-            :disabled="isOff"
             :min="(field.least ?? 0) * scale"
             :max="(field.most ?? 0) * scale"
+            :step="(field.step ?? 1) * scale"
             @set="(typed, run) => emit('set', typed / scale, run)"
         />
-    </div>
-    <NumberField
-        v-else-if="field.type === 'number'"
-        :label="field.label"
-        :unit="field.unit"
-        :value="number === undefined ? undefined : number * scale"
-        :min="(field.least ?? 0) * scale"
-        :max="(field.most ?? 0) * scale"
-        :step="(field.step ?? 1) * scale"
-        @set="(typed, run) => emit('set', typed / scale, run)"
-    />
-    <NumberField
-        v-else-if="field.type === 'count'"
-        :label="field.label"
-        whole
-        :value="number"
-        :min="field.least ?? 0"
-        :max="field.most ?? 0"
-        @set="(typed, run) => emit('set', typed, run)"
-    />
-    <Select
-        v-else-if="field.type === 'font'"
-        :model-value="value"
-        :options="families"
-        :option-label="nameOf"
-        size="small"
-        placeholder="mixed"
-        aria-label="Font"
-        @update:model-value="emit('set', $event)"
-    />
-    <Select
-        v-else-if="field.type === 'font-weight'"
-        :model-value="value"
-        :options="weightsOf(font)"
-        option-label="name"
-        option-value="weight"
-        size="small"
-        placeholder="mixed"
-        aria-label="Weight of the letters"
-        @update:model-value="emit('set', $event)"
-    />
-    <div v-else class="choices" role="group" :aria-label="field.label.charAt(0).toUpperCase() + field.label.slice(1)">
-        <button
-            v-for="choice in field.choices"
-            :key="choice.value"
-            class="btn"
-            type="button"
-            :aria-pressed="value === choice.value"
-            @click="emit('set', choice.value)"
+        <NumberField
+            v-else-if="field.type === 'count'"
+            :label="field.label"
+            whole
+            :value="number"
+            :min="field.least ?? 0"
+            :max="field.most ?? 0"
+            @set="(typed, run) => emit('set', typed, run)"
+        />
+        <Select
+            v-else-if="field.type === 'font'"
+            :model-value="value"
+            :options="families"
+            :option-label="nameOf"
+            size="small"
+            placeholder="mixed"
+            aria-label="Font"
+            @update:model-value="emit('set', $event)"
+        />
+        <Select
+            v-else-if="field.type === 'font-weight'"
+            :model-value="value"
+            :options="weightsOf(font)"
+            option-label="name"
+            option-value="weight"
+            size="small"
+            placeholder="mixed"
+            aria-label="Weight of the letters"
+            @update:model-value="emit('set', $event)"
+        />
+        <div
+            v-else
+            class="choices"
+            role="group"
+            :aria-label="field.label.charAt(0).toUpperCase() + field.label.slice(1)"
         >
-            {{ choice.name }}
-        </button>
+            <button
+                v-for="choice in field.choices"
+                :key="choice.value"
+                class="btn"
+                type="button"
+                :aria-pressed="value === choice.value"
+                @click="emit('set', choice.value)"
+            >
+                {{ choice.name }}
+            </button>
+        </div>
+        <p v-if="mixed" class="mixed" :title="mixed">{{ mixed }}</p>
     </div>
 </template>
 
 <style scoped>
-.stack {
+.editor {
     display: grid;
-    gap: 7px;
+    gap: 5px;
+    min-width: 0;
+}
+.mixed {
+    margin: 0;
+    font: 11px var(--figures);
+    color: var(--soft);
+    overflow: hidden;
+    text-overflow: ellipsis;
+    display: -webkit-box;
+    -webkit-line-clamp: 2;
+    -webkit-box-orient: vertical;
 }
 .maybe {
     display: grid;

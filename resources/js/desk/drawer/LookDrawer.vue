@@ -4,15 +4,19 @@ import type { Item } from '@/api/types';
 import { counted } from '@/sheet/words';
 import { useDesk } from '@/stores/desk';
 import { useLooks } from '@/stores/looks';
+import ContrastLine from './ContrastLine.vue';
 import CutSettings from './CutSettings.vue';
 import FieldEditor from './FieldEditor.vue';
 import SheetSettings from './SheetSettings.vue';
 import { useLookFields } from './fields';
+import { computed } from 'vue';
 
 /** The fields of what is selected, for all of it at once; with nothing selected, the sheet. */
 const desk = useDesk();
 const looks = useLooks();
 const { sections } = useLookFields();
+/** the only one that is selected */
+const only = computed(() => (desk.selected.length === 1 ? desk.selected[0]?.id : undefined));
 
 /** @param run the presses of a key in a field that belong together */
 function set(items: Item[], params: Commands['set'], run?: string): void {
@@ -37,6 +41,7 @@ function set(items: Item[], params: Commands['set'], run?: string): void {
             </div>
             <section v-for="section in sections" :key="section.heading">
                 <h3>{{ section.heading }}</h3>
+                <ContrastLine v-if="section.heading === 'Letters' && only" :item="only" />
                 <div class="rows">
                     <FieldEditor
                         v-for="row in section.rows"

@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import LengthField from '@/parts/LengthField.vue';
+import { hexOf } from '@/sheet/looks';
 import { useDesk } from '@/stores/desk';
 import ToggleSwitch from 'primevue/toggleswitch';
 import { computed } from 'vue';
 import ColourField from './ColourField.vue';
+import SwatchList from './SwatchList.vue';
 
 /** The sheet itself: its size, its background, and whether things are brought to whole pixels. */
 const desk = useDesk();
@@ -33,7 +35,10 @@ const print = computed(() =>
                 :value="sheet.background"
                 label="Background"
                 :none="true"
-                @set="desk.run('set-sheet', { background: $event }, [])"
+                @set="
+                    (colour) =>
+                        desk.run('set-sheet', { background: colour && hexOf(colour, desk.swatches).slice(0, 7) }, [])
+                "
             />
         </section>
         <section>
@@ -46,6 +51,7 @@ const print = computed(() =>
                 Keep things on whole pixels
             </label>
         </section>
+        <SwatchList />
     </template>
 </template>
 

@@ -25,6 +25,7 @@ export interface SnapQuestion {
     mode: 'move' | 'size' | 'draw';
     items?: string[];
     slices?: string[];
+    points?: string[];
     handle?: string;
     from?: Point;
 }

@@ -1,5 +1,15 @@
 import type { Preset } from '@/api/handover';
-import type { Answer, Dimension, Guide, Item, NamedGrid, SheetContent, SheetSettings, Slice } from '@/api/types';
+import type {
+    Answer,
+    Dimension,
+    Guide,
+    Item,
+    NamedGrid,
+    SheetContent,
+    SheetSettings,
+    Slice,
+    Swatch,
+} from '@/api/types';
 import { ref, shallowRef } from 'vue';
 
 /** A sheet and all that is on it, as the server has stored it, kept in step by its answers. */
@@ -11,6 +21,7 @@ export function useContents() {
     const grids = shallowRef<NamedGrid[]>([]);
     const dimensions = shallowRef<Dimension[]>([]);
     const presets = shallowRef<Preset[]>([]);
+    const swatches = shallowRef<Swatch[]>([]);
     const revision = ref(0);
 
     function show(content: SheetContent): void {
@@ -36,14 +47,15 @@ export function useContents() {
 
     /** What is no item: what is not named stays. */
     function around(
-        given: Partial<Pick<SheetContent, 'slices' | 'guides' | 'grids' | 'dimensions' | 'presets'>>,
+        given: Partial<Pick<SheetContent, 'slices' | 'guides' | 'grids' | 'dimensions' | 'presets' | 'swatches'>>,
     ): void {
         if (given.slices) slices.value = given.slices;
         if (given.guides) guides.value = given.guides;
         if (given.grids) grids.value = given.grids;
         if (given.dimensions) dimensions.value = given.dimensions;
         if (given.presets) presets.value = given.presets;
+        if (given.swatches) swatches.value = given.swatches;
     }
 
-    return { sheet, stored, slices, guides, grids, dimensions, presets, revision, show, take };
+    return { sheet, stored, slices, guides, grids, dimensions, presets, swatches, revision, show, take };
 }

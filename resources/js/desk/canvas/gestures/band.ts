@@ -4,6 +4,37 @@ import { useDesk } from '@/stores/desk';
 import { useView } from '@/stores/view';
 import { DRAG, ghost, type Gesture } from './gesture';
 
+/** A rubber band over the points of paths that are edited; a click beside them selects none, and then leaves them. */
+export function pointBandGesture(start: Point, adding: boolean): Gesture {
+    const desk = useDesk();
+    const view = useView();
+    const before = adding ? [...desk.selectedPoints] : [];
+    const had = desk.selectedPoints.length > 0;
+    let box: Box | null = null;
+
+    return {
+        move(at) {
+            if (!box && Math.hypot(at.x - start.x, at.y - start.y) * view.zoom < DRAG) return;
+            const band = (box = boxBetween(start, at));
+            ghost.value = { shape: 'band', box };
+            const caught = desk.marks.filter(
+                (mark) => mark.control === null && meets({ ...mark.at, w: 0, h: 0 }, band),
+            );
+            desk.selectPoints([...new Set([...before, ...caught.map((mark) => mark.ref)])]);
+        },
+        end() {
+            ghost.value = null;
+            if (box || adding) return;
+            desk.selectPoints([]);
+            if (!had) desk.select([]);
+        },
+        cancel() {
+            ghost.value = null;
+            desk.selectPoints(before);
+        },
+    };
+}
+
 /** A rubber band: selects what it meets, or, with Shift, adds it. */
 export function bandGesture(start: Point, adding: boolean): Gesture {
     const desk = useDesk();
