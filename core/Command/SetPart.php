@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace AllSquare\Core\Command;
 
 use AllSquare\Core\Geometry\Angle;
+use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Point;
 use AllSquare\Core\Geometry\Spoken;
@@ -18,12 +19,13 @@ use AllSquare\Core\Running\Needs;
 use AllSquare\Core\Running\Params;
 use AllSquare\Core\Running\Report;
 use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Sheet\Figures;
 
 /** Gives parts of paths a length and an angle as they are seen on the sheet: level, upright, parallel to another, or by number. */
 final readonly class SetPart implements Command
 {
     /** @param  list<string>  $parts */
-    private function __construct(private array $parts, private ?float $angle, private ?float $length, private ?string $to, private ?string $parallel, private string $held)
+    private function __construct(private array $parts, private ?float $angle, private float|string|null $length, private ?string $to, private ?string $parallel, private string $held)
     {
     }
 
@@ -34,7 +36,7 @@ final readonly class SetPart implements Command
 
     public static function from(Params $params): self
     {
-        return new self(array_values(array_unique($params->words('parts'))), $params->number('angle'), $params->number('length'), $params->word('to'), $params->word('parallel'), $params->word('held') ?? 'start');
+        return new self(array_values(array_unique($params->words('parts'))), $params->number('angle'), $params->length('length'), $params->word('to'), $params->word('parallel'), $params->word('held') ?? 'start');
     }
 
     public function needs(): Needs
@@ -47,9 +49,10 @@ final readonly class SetPart implements Command
         if ($this->angle === null && $this->length === null && $this->to === null && $this->parallel === null) {
             throw Refusal::because('Say how long the part is to be, or at what angle.', 'params');
         }
+        $length = $this->length === null ? null : (new Figures($draft))->size($this->length, Axis::X, 'length');
         $direction = $this->parallel === null ? null : $this->direction($draft, PointRef::read($this->parallel));
         foreach ($this->parts as $part) {
-            $this->set($draft, PointRef::read($part), $direction);
+            $this->set($draft, PointRef::read($part), $direction, $length);
         }
         $count = count($this->parts);
         $what = ($count === 1 ? '1 part' : "$count parts").' of '.EditedPath::of($draft, PointRef::read($this->parts[0])->item)->said();
@@ -57,13 +60,13 @@ final readonly class SetPart implements Command
             $this->to === null ? null : ($this->to === 'level' ? 'level' : 'upright'),
             $this->parallel === null ? null : 'parallel',
             $this->angle === null ? null : Length::text($this->angle).'°',
-            $this->length === null ? null : Spoken::length($this->length).' long',
+            $length === null ? null : Spoken::length($length).' long',
         ]);
 
         return new Report("Made $what ".implode(', ', $how), PointRef::items($this->parts), ['parts' => $this->parts]);
     }
 
-    private function set(Draft $draft, PointRef $ref, ?float $direction): void
+    private function set(Draft $draft, PointRef $ref, ?float $direction, ?float $given): void
     {
         $path = EditedPath::of($draft, $ref->item);
         [$run, $i, $j] = $this->ends($path, $ref);
@@ -79,7 +82,7 @@ final readonly class SetPart implements Command
             default => $now,
         };
         // Levelled and set upright, a part keeps how far it goes that way, so that what is joined to its other side stays.
-        $length = $this->length ?? match ($this->to) {
+        $length = $given ?? match ($this->to) {
             'level' => abs($along->x),
             'upright' => abs($along->y),
             default => hypot($along->x, $along->y),

@@ -48,7 +48,9 @@ function found(
     const siblings = tree.children(parent);
     for (let i = siblings.length - 1; i >= 0; i--) {
         const item = siblings[i];
-        if (!item || item.hidden || !counts(item) || !isNear(item, point, REACH * pixel)) continue;
+        if (!item || item.hidden || !counts(item)) continue;
+        // What is in an opened shape may lie where nothing is left of it.
+        if (item.id !== opened && !isNear(item, point, REACH * pixel)) continue;
         const own = applied(inverse(tree.toSheet(item.id)), point);
         const clip = item.painting?.clip;
         // What is shown as one is one, but while it is opened.

@@ -10,8 +10,8 @@ export type Stop = Gradient['stops'][number];
 /** What a thing can be filled with. */
 export const SORTS = [
     { key: 'colour', words: 'one colour' },
-    { key: 'linear', words: 'gradient along a line' },
-    { key: 'radial', words: 'gradient from a centre' },
+    { key: 'linear', words: 'linear gradient' },
+    { key: 'radial', words: 'radial gradient' },
     { key: 'stripes', words: 'stripes' },
     { key: 'dots', words: 'dots' },
     { key: 'checks', words: 'checks' },

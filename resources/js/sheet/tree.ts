@@ -41,7 +41,10 @@ export class Tree {
     }
 
     isHidden(id: string): boolean {
-        return (this.items.get(id)?.hidden ?? false) || this.ancestors(id).some((group) => group.hidden);
+        return (
+            (this.items.get(id)?.hidden ?? false) ||
+            this.ancestors(id).some((group) => group.hidden || is(group, 'shows-as-one'))
+        );
     }
 
     isReference(id: string): boolean {

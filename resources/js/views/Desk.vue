@@ -148,10 +148,10 @@ onBeforeUnmount(() => {
     grid-template-columns: 0 minmax(0, 1fr) 30px;
 }
 .desk.drawer {
-    grid-template-columns: 212px minmax(0, 1fr) 30px 216px;
+    grid-template-columns: 212px minmax(0, 1fr) 30px clamp(216px, 20vw, 264px);
 }
 .desk.no-side.drawer {
-    grid-template-columns: 0 minmax(0, 1fr) 30px 216px;
+    grid-template-columns: 0 minmax(0, 1fr) 30px clamp(216px, 20vw, 264px);
 }
 .desk > :deep(header),
 .desk > :deep(footer) {

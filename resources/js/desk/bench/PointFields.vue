@@ -6,13 +6,10 @@ import { course, readRef, refOf, runsOf } from '@/sheet/points';
 import { useDesk } from '@/stores/desk';
 import { pressed, vRehearse } from '@/stores/rehearsal';
 import type { Order } from '@/stores/bench';
-import { readSum } from '@/sheet/sums';
 import { computed } from 'vue';
-import { useUnits } from '@/stores/units';
 
 /** What can be done with points of paths besides arranging them: parts by length and angle, corners and curves, ends. */
 const desk = useDesk();
-const units = useUnits();
 
 const chosen = computed(() => new Set(desk.selectedPoints.filter((ref) => readRef(ref).control === null)));
 const points = computed(() => [...chosen.value] as [string, ...string[]]);
@@ -63,12 +60,7 @@ const part = (params: object): Order<'set-part'> => ({
     ids: [],
 });
 
-const setLength = (typed: string) => {
-    const length = readSum(typed);
-    return length === null || length <= 0
-        ? Promise.resolve(false)
-        : desk.run('set-part', part({ length: length * units.pixels }).params, []);
-};
+const setLength = (typed: string) => desk.run('set-part', part({ length: typed }).params, []);
 
 const smooth = (to: boolean): Order<'smooth-points'> => ({
     command: 'smooth-points',

@@ -12,8 +12,11 @@ const units = useUnits();
 const { actions } = useActions();
 
 const counts = computed(() => {
-    const all = [...desk.items.values()];
-    const groups = all.filter((item) => is(item, 'framed-by-items')).length;
+    // What is combined is one thing.
+    const all = [...desk.items.values()].filter(
+        (item) => !desk.tree.ancestors(item.id).some((group) => is(group, 'shows-as-one')),
+    );
+    const groups = all.filter((item) => is(item, 'framed-by-items') && !is(item, 'shows-as-one')).length;
     const of = (count: number, one: string, more: string) => (count === 1 ? `1 ${one}` : `${count} ${more}`);
     return [
         of(all.length - groups, 'thing', 'things'),

@@ -71,7 +71,7 @@ const onKey = (event: KeyboardEvent) => onFieldKey(event, { keep: keepDashes, le
             :none="true"
             @set="(to) => (to === null ? emit('set', null) : change({ colour: to }))"
         />
-        <div class="pair">
+        <div class="pair" :class="{ alone: !value }">
             <NumberField
                 label="weight"
                 unit="px"
@@ -165,6 +165,9 @@ const onKey = (event: KeyboardEvent) => onFieldKey(event, { keep: keepDashes, le
     display: grid;
     grid-template-columns: 1fr auto;
     gap: 6px;
+}
+.pair.alone {
+    grid-template-columns: 1fr;
 }
 .dashes {
     display: flex;
