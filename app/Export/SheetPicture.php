@@ -67,10 +67,11 @@ final class SheetPicture
      * @param  Rect  $area  px of the sheet
      * @param  array{int, int}  $pixels  of the picture
      * @param  string|null  $background  #rrggbb, or null for a clear one
+     * @param  list<string>|null  $only  ids of the items that are painted; null for all
      */
-    public function svg(Rect $area, float $factor, array $pixels, ?string $background): string
+    public function svg(Rect $area, float $factor, array $pixels, ?string $background, ?array $only = null): string
     {
-        return $this->painter->picture($area, $factor, $pixels, $background);
+        return $this->painter->picture($area, $factor, $pixels, $background, $only);
     }
 
     /** What the rasteriser paints an asset from, or, of an SVG, the asset itself. */

@@ -79,9 +79,9 @@ export function marksOf(tree: Tree, item: Item, named: ReadonlySet<string>): Mar
 }
 
 /** A point as something that is arranged: a box of no size on the sheet. */
-export function pointAsItem(mark: Mark): Item {
+export function pointAsItem(mark: Mark, path: string): Item {
     return {
-        ...asItem({ id: mark.ref, name: `point ${mark.point + 1}`, ...mark.at, w: 0, h: 0 } as never),
+        ...asItem({ id: mark.ref, name: `point ${mark.point + 1} of ${path}`, ...mark.at, w: 0, h: 0 } as never),
         kind: 'point',
     };
 }

@@ -52,7 +52,7 @@ export const useDesk = defineStore('desk', () => {
     /** What is selected: items, or slices and points as if they were some. */
     const selected = computed(() =>
         selectedPoints.value.length > 0
-            ? selectedMarks.value.map(pointAsItem)
+            ? selectedMarks.value.map((mark) => pointAsItem(mark, items.value.get(mark.item)?.name ?? ''))
             : selectedSlices.value.length > 0
               ? slices.value.filter((slice) => selectedSlices.value.includes(slice.id)).map(asItem)
               : selection.value.flatMap((id) => items.value.get(id) ?? []),

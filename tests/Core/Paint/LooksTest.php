@@ -163,6 +163,21 @@ final class LooksTest extends TestCase
         self::box([])->run('set', ['a'], ['outline' => ['colour' => '#000000', 'weight' => 1, 'dash' => [0, 0]]]);
     }
 
+    public function test_any_figure_of_a_look_is_a_change(): void
+    {
+        $looks = [
+            ['fill' => ['gradient' => 'linear', 'angle' => 90, 'stops' => self::STOPS]], ['fill' => ['gradient' => 'linear', 'angle' => 45, 'stops' => self::STOPS]],
+            ['fill' => ['pattern' => 'dots', 'pitch' => 8, 'colour' => '#000000']], ['fill' => ['pattern' => 'dots', 'pitch' => 8, 'phase' => 1, 'colour' => '#000000']],
+            ['shadow' => [['dy' => 1, 'colour' => '#000000']]], ['shadow' => [['dy' => 1, 'inner' => true, 'colour' => '#000000']]],
+            ['outline' => ['colour' => '#000000', 'weight' => 1]], ['outline' => ['colour' => '#000000', 'weight' => 1, 'joins' => 'round']],
+        ];
+        $scene = self::box([]);
+        foreach ($looks as $look) {
+            self::assertFalse($scene->run('set', ['a'], $look)->change->isEmpty(), json_encode($look) ?: '');
+            self::assertTrue($scene->run('set', ['a'], $look)->change->isEmpty(), json_encode($look) ?: '');
+        }
+    }
+
     public function test_looks_are_scaled_along(): void
     {
         $fields = self::box([])->items['a']->kind->fields();

@@ -45,6 +45,8 @@ function order(how: How): Order<'combine'> | null {
         : null;
 }
 
+const choose = (event: Event) => (wanted.value = (event.target as HTMLSelectElement).value);
+
 async function make(how: How): Promise<void> {
     const made = order(how);
     if (made && (await pressed(made))) panel.value?.hide();
@@ -77,15 +79,8 @@ defineExpose({ toggle, possible });
             <template v-if="shapes.length > 1">
                 <label>
                     <span>The anchor, which gives name, look and turn</span>
-                    <select v-model="wanted" aria-label="Anchor">
-                        <option
-                            v-for="item in shapes"
-                            :key="item.id"
-                            :value="item.id"
-                            :selected="item.id === anchor?.id"
-                        >
-                            {{ item.name }}
-                        </option>
+                    <select :value="anchor?.id" aria-label="Anchor" @change="choose">
+                        <option v-for="item in shapes" :key="item.id" :value="item.id">{{ item.name }}</option>
                     </select>
                 </label>
                 <div class="ways">
@@ -115,7 +110,6 @@ defineExpose({ toggle, possible });
     display: grid;
     gap: 10px;
     width: 264px;
-    padding: 12px;
 }
 label {
     display: grid;

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Item, Point } from '@/api/types';
+import { followPointer } from '@/parts/dragging';
 import { applied, inverse, mirrored, rounded } from '@/sheet/geometry';
 import { hexOf, isColour, type Gradient } from '@/sheet/looks';
 import { useDesk } from '@/stores/desk';
@@ -73,22 +74,17 @@ function drag(event: PointerEvent, end: 0 | 1): void {
     const [of, g] = [item.value, gradient.value];
     if (!of || !g || event.button !== 0) return;
     event.stopPropagation();
-    const handle = event.currentTarget as SVGElement;
-    handle.setPointerCapture(event.pointerId);
-    const box = handle.ownerSVGElement?.getBoundingClientRect();
+    event.preventDefault();
+    const box = (event.currentTarget as SVGElement).ownerSVGElement?.getBoundingClientRect();
     const move = (to: PointerEvent) => {
         const at = view.toSheet({ x: to.clientX - (box?.left ?? 0), y: to.clientY - (box?.top ?? 0) });
         held.value = changed(of, g, end, mirrored(of, applied(inverse(desk.tree.toSheet(of.id)), at)), to.shiftKey);
     };
-    const stop = () => {
-        handle.removeEventListener('pointermove', move);
+    followPointer(move, (at) => {
         const fill = held.value;
         held.value = null;
-        if (fill && JSON.stringify(fill) !== JSON.stringify(g)) void desk.run('set', { fill }, [of.id]);
-    };
-    handle.addEventListener('pointermove', move);
-    handle.addEventListener('pointerup', stop, { once: true });
-    handle.addEventListener('pointercancel', () => (held.value = null), { once: true });
+        if (at && fill && JSON.stringify(fill) !== JSON.stringify(g)) void desk.run('set', { fill }, [of.id]);
+    });
 }
 </script>
 

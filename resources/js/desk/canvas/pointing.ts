@@ -15,9 +15,8 @@ import { fitGesture } from './gestures/fit';
 import { gaugeGesture } from './gestures/gauge';
 import { guideGesture, zeroGesture } from './gestures/guide';
 import { moveGesture, sliceGesture } from './gestures/move';
-import { pointsGesture } from './gestures/points';
-import { partNear, readRef, refOf, runsOf, type Mark, type Near } from '@/sheet/points';
 import { usePathDrawing } from './pathDrawing';
+import { usePointPressing } from './pointPressing';
 import { panGesture } from './gestures/pan';
 import { sizeGesture, type Handle } from './gestures/size';
 import { turnGesture } from './gestures/turn';
@@ -25,8 +24,6 @@ import { useHeldPointer } from './heldPointer';
 
 /** px of the screen within which a guide is taken hold of. */
 const GRASP = 3;
-/** px of the screen within which a point of a path, or a part of it, is taken hold of. */
-const POINT = 6;
 
 /**
  * What the pointer does over the sheet: what it means there, and which gesture it begins.
@@ -46,6 +43,7 @@ export function usePointing(
     const measuring = useMeasuring();
     const colour = useColourAt();
     const drawing = usePathDrawing();
+    const points = usePointPressing(begin);
     const { gesture, spaceHeld, follow, end, giveBack } = useHeldPointer();
 
     const cursor = computed(() =>
@@ -93,7 +91,7 @@ export function usePointing(
         else if (view.tool === 'slice') begin(event, drawGesture('slice', at));
         else if (drawing.isOn()) begin(event, drawing.press(at, event));
         else if (view.tool === 'draw' && view.drawn) begin(event, drawGesture(view.drawn, at));
-        else if (!pressPoint(event, at)) {
+        else if (!points.press(event, at)) {
             const guide = guideAt(at);
             if (guide) begin(event, guideGesture(guide.axis, guide, isOnRuler(guide.axis)));
             else press(event, at);
@@ -129,53 +127,6 @@ export function usePointing(
         if (event.button !== 0 || gesture.value) return;
         event.stopPropagation();
         begin(event, gaugeGesture(onSheet(event), id, sizing));
-    }
-
-    /** The point of an edited path under the pointer; control points lie above points. */
-    function pointAt(at: Point): Mark | undefined {
-        const near = desk.marks.filter((mark) => Math.hypot(mark.at.x - at.x, mark.at.y - at.y) * view.zoom <= POINT);
-        return near.find((mark) => mark.control !== null) ?? near[0];
-    }
-
-    /** Points, and the straight parts between them, are taken hold of before all else. */
-    function pressPoint(event: PointerEvent, at: Point): boolean {
-        if (desk.edited.length === 0) return false;
-        const point = pointAt(at);
-        const part = point ? null : partAt(at);
-        if (!point && !part) return false;
-        const refs = point ? [point.ref] : part ? endsOf(part.ref) : [];
-        const was = refs.every((ref) => desk.selectedPoints.includes(ref));
-        if (event.shiftKey)
-            desk.selectPoints(
-                was
-                    ? desk.selectedPoints.filter((ref) => !refs.includes(ref))
-                    : [...new Set([...desk.selectedPoints, ...refs])],
-            );
-        else if (!was) desk.selectPoints(refs);
-        if (desk.selectedPoints.length > 0)
-            begin(
-                event,
-                pointsGesture(at, () => {
-                    if (was && !event.shiftKey) desk.selectPoints(refs);
-                }),
-            );
-        return true;
-    }
-
-    function partAt(at: Point): Near | null {
-        const near = desk.edited
-            .flatMap((id) => desk.items.get(id) ?? [])
-            .flatMap((item) => partNear(desk.tree, item, at) ?? [])
-            .sort((a, b) => a.off - b.off)[0];
-        return near && near.off * view.zoom <= POINT ? near : null;
-    }
-
-    /** The points at both ends of a part. */
-    function endsOf(ref: string): string[] {
-        const { item, run, point } = readRef(ref);
-        const found = desk.items.get(item);
-        const count = found ? (runsOf(found)[run]?.points.length ?? 1) : 1;
-        return [ref, refOf(item, run, (point + 1) % count)];
     }
 
     function press(event: PointerEvent, at: Point): void {
@@ -293,11 +244,7 @@ export function usePointing(
     function onDouble(event: MouseEvent): void {
         if (view.tool !== 'select') return;
         const at = onSheet(event);
-        if (desk.edited.length > 0) {
-            const part = pointAt(at) ? null : partAt(at);
-            if (part) void desk.run('add-point', { part: part.ref, at: part.at }, []);
-            if (part || pointAt(at)) return;
-        }
+        if (points.addAt(at)) return;
         const [first] = under(at);
         if (!first) return;
         const inside = desk.tree.childOf(desk.entered, first.id) ?? desk.tree.childOf(null, first.id);
@@ -306,16 +253,12 @@ export function usePointing(
             const [found = first] = under(at);
             desk.select([desk.tree.childOf(inside.id, found.id)?.id ?? inside.id]);
         } else if (is(first, 'has-points')) {
-            desk.editPoints(desk.selection.includes(first.id) ? pathsSelected() : [first.id]);
+            points.edit(first.id);
         } else if (is(first, 'has-words')) {
             desk.select([first.id]);
             view.editing = { item: first.id, at: first.frame };
         }
     }
-
-    /** Of several paths that are selected the points are edited at once. */
-    const pathsSelected = () =>
-        desk.selected.filter((item) => is(item, 'has-points') && !desk.tree.isLocked(item.id)).map((item) => item.id);
 
     /** The menu belongs to what lies under the pointer, unless that is part of what is selected. */
     function onMenu(event: MouseEvent): void {

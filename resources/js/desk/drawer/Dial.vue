@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { followPointer } from '@/parts/dragging';
 import { usePresses } from '@/parts/presses';
 import { computed, ref } from 'vue';
 
@@ -20,18 +21,15 @@ function at(event: PointerEvent): number {
 }
 
 function take(event: PointerEvent): void {
-    face.value?.setPointerCapture(event.pointerId);
     held.value = at(event);
-}
-
-function move(event: PointerEvent): void {
-    if (held.value !== null) held.value = at(event);
-}
-
-function end(): void {
-    const degrees = held.value;
-    held.value = null;
-    if (degrees !== null && degrees !== props.value) emit('set', degrees);
+    followPointer(
+        (to) => (held.value = at(to)),
+        (to) => {
+            const degrees = held.value;
+            held.value = null;
+            if (to && degrees !== null && degrees !== props.value) emit('set', degrees);
+        },
+    );
 }
 
 function onKey(event: KeyboardEvent): void {
@@ -57,9 +55,6 @@ function onKey(event: KeyboardEvent): void {
         aria-valuemin="0"
         aria-valuemax="360"
         @pointerdown="take"
-        @pointermove="move"
-        @pointerup="end"
-        @pointercancel="held = null"
         @keydown="onKey"
     >
         <circle r="15" />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { followPointer } from '@/parts/dragging';
 import { hexOf, type Gradient, type Stop } from '@/sheet/looks';
 import { useDesk } from '@/stores/desk';
 import { computed, ref, watch } from 'vue';
@@ -65,22 +66,16 @@ function add(event: MouseEvent): void {
     changeStops([...stops.value, made], made);
 }
 
-function drag(event: PointerEvent, i: number): void {
+function drag(i: number): void {
     chosen.value = i;
-    const handle = event.currentTarget as HTMLElement;
-    handle.setPointerCapture(event.pointerId);
     const move = (to: PointerEvent) => {
         held.value = props.value.stops.map((one, k) => (k === i ? { ...one, at: shareAt(to) } : one));
     };
-    const end = () => {
-        handle.removeEventListener('pointermove', move);
+    followPointer(move, (at) => {
         const next = held.value;
         held.value = null;
-        if (next && JSON.stringify(next) !== JSON.stringify(props.value.stops)) changeStops(next, next[i]);
-    };
-    handle.addEventListener('pointermove', move);
-    handle.addEventListener('pointerup', end, { once: true });
-    handle.addEventListener('pointercancel', () => (held.value = null), { once: true });
+        if (at && next && JSON.stringify(next) !== JSON.stringify(props.value.stops)) changeStops(next, next[i]);
+    });
 }
 
 function remove(): void {
@@ -119,7 +114,7 @@ function onKey(event: KeyboardEvent): void {
                 :aria-valuenow="Math.round(one.at * 100)"
                 aria-valuemin="0"
                 aria-valuemax="100"
-                @pointerdown="drag($event, i)"
+                @pointerdown="drag(i)"
                 @focus="chosen = i"
                 @keydown="onKey"
             />

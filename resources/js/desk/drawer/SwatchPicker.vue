@@ -96,7 +96,6 @@ function release(): void {
     display: grid;
     gap: 8px;
     width: 244px;
-    padding: 10px;
 }
 ul {
     list-style: none;
