@@ -27,6 +27,8 @@ final readonly class MerrowSound
         (new PhoneSheet($this->script($document, 'Kiosk, phone', 390, 844)))->draw();
         (new IconSheet($this->script($document, 'Icons', 568, 392)))->draw();
         (new BoardingCardSheet($this->script($document, 'Boarding card', 720, 320)))->draw();
+        (new CrossingSheet($this->script($document, 'How a crossing works', 1120, 520)))->draw();
+        (new HarbourChart($this->script($document, 'Harbour chart', 1000, 640)))->draw();
         $script = new SheetScript($this->runner, $kiosk);
         $script->run('add-slice', $cards, ['follow' => true]);
         $script->run('keep-grid', [], ['name' => 'Kiosk, four columns']);

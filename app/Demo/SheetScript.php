@@ -49,6 +49,15 @@ final readonly class SheetScript
         return $this->run('add-item', [], ['kind' => 'line', 'name' => $name, 'x' => $x, 'y' => $y, 'w' => $length, 'angle' => $angle, 'outline' => ['colour' => $colour, 'weight' => $weight]])[0];
     }
 
+    /**
+     * @param  string  $data  path data of SVG, from x, y
+     * @param  array<string, mixed>  $look
+     */
+    public function path(string $name, float $x, float $y, string $data, array $look = []): string
+    {
+        return $this->run('add-item', [], ['kind' => 'path', 'name' => $name, 'x' => $x, 'y' => $y, 'subpaths' => $data, ...$look])[0];
+    }
+
     /** @param  array<string, mixed>  $look */
     public function text(string $words, float $x, float $y, float $size, int $weight = 400, string $fill = '#20302d', array $look = []): string
     {

@@ -59,7 +59,7 @@ final readonly class PaintedContrast
         }
         krsort($found);
 
-        return array_values($found)[0] ?? [];
+        return reset($found) ?: [];
     }
 
     /** @return array{int, int, int} */

@@ -68,11 +68,13 @@ final readonly class Boxes
         return $this->inkOf($this->tree->item($id))?->rounded();
     }
 
-    /** The box round what is painted, shadows with it; null where nothing is. */
-    public function paintedWithShadows(string $id): ?Rect
+    /**
+     * The box round what is painted, shadows with it; null where nothing is.
+     *
+     * @param  Rect|null  $ink  the same without them, as painted() gives it
+     */
+    public function paintedWithShadows(string $id, ?Rect $ink): ?Rect
     {
-        $ink = $this->painted($id);
-
         return $ink === null || ! $this->throwsShadow($id) ? $ink : $this->shadowed($this->tree->item($id))?->rounded();
     }
 

@@ -39,7 +39,7 @@ final readonly class Derivation
         return new Derived(
             $bounds,
             $ink ?? $bounds,
-            $this->boxes->paintedWithShadows($id) ?? $bounds,
+            $this->boxes->paintedWithShadows($id, $ink) ?? $bounds,
             $ink !== null,
             $hash,
             $hash === $knownHash ? null : $this->painters->of($item)->paint($branch),

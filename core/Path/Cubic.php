@@ -38,6 +38,18 @@ final readonly class Cubic
         );
     }
 
+    /** Whether it goes anywhere at all. */
+    public function hasLength(): bool
+    {
+        foreach ([$this->to, $this->a, $this->b] as $other) {
+            if (abs($other->x - $this->from->x) > 1e-9 || abs($other->y - $this->from->y) > 1e-9) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** Which way it begins: towards the first point that is another than where it begins. */
     public function begins(): Point
     {

@@ -63,6 +63,20 @@ final readonly class Path implements JsonSerializable
         return false;
     }
 
+    /** Whether any of it goes anywhere. */
+    public function hasLength(): bool
+    {
+        foreach ($this->subpaths as $subpath) {
+            foreach ($subpath->parts() as $part) {
+                if ($part->hasLength()) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
     /** The true extent of its curves; null where there are none. */
     public function bounds(): ?Rect
     {

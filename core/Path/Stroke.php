@@ -24,27 +24,39 @@ final readonly class Stroke
     /** The upright box round a path that is drawn with it. */
     public function bounds(Path $path): ?Rect
     {
+        $bare = $path->bounds();
+        if ($bare === null || ($this->reach <= 0.0 && $path->hasLength())) {
+            return $bare;
+        }
+        // What lies so far within the bare path reaches past it with no mitre.
+        $far = self::MITRE * $this->reach;
+        $inner = Rect::between($bare->x + $far, $bare->y + $far, $bare->right() - $far, $bare->bottom() - $far);
         $points = [];
         foreach ($path->subpaths as $subpath) {
-            array_push($points, ...$this->extremes($subpath));
+            array_push($points, ...$this->extremes($subpath, $inner));
         }
 
         return $points === [] ? null : Rect::around($points);
     }
 
-    /** @return list<Point> the outermost points of what is drawn, along the axes */
-    private function extremes(Subpath $subpath): array
+    /**
+     * @param  Rect  $inner  parts that lie wholly in it are no matter; it may be of no size
+     * @return list<Point> the outermost points of what is drawn, along the axes
+     */
+    private function extremes(Subpath $subpath, Rect $inner): array
     {
         // Parts of no length have no direction and join nothing.
-        $parts = array_values(array_filter($subpath->parts(), static fn (Cubic $part): bool => $part->begins()->x !== 0.0 || $part->begins()->y !== 0.0));
+        $parts = array_values(array_filter($subpath->parts(), static fn (Cubic $part): bool => $part->hasLength()));
         if ($parts === []) {
             return $subpath->points === [] ? [] : $this->dot($subpath->points[0]->at);
         }
         $points = [];
         foreach ($parts as $i => $part) {
-            array_push($points, ...$this->along($part));
+            if (! self::liesIn($part, $inner)) {
+                array_push($points, ...$this->along($part));
+            }
             $next = $parts[$i + 1] ?? ($subpath->closed ? $parts[0] : null);
-            if ($next !== null) {
+            if ($next !== null && ! self::holds($inner, $part->to)) {
                 array_push($points, ...$this->corner($part->to, self::unit($part->ends()), self::unit($next->begins())));
             }
         }
@@ -54,6 +66,16 @@ final readonly class Stroke
         }
 
         return $points;
+    }
+
+    private static function liesIn(Cubic $part, Rect $box): bool
+    {
+        return self::holds($box, $part->from) && self::holds($box, $part->to) && self::holds($box, $part->a) && self::holds($box, $part->b);
+    }
+
+    private static function holds(Rect $box, Point $point): bool
+    {
+        return $point->x > $box->x && $point->x < $box->x + $box->w && $point->y > $box->y && $point->y < $box->y + $box->h;
     }
 
     /** @return list<Point> of a part between its ends, and beside these */

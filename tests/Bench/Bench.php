@@ -19,22 +19,25 @@ final class Bench
         $this->figures = new Figures;
     }
 
-    /** @param  string|null  $part  "intent" for what is made of layouts, and how fast; all without it */
+    /** @param  string|null  $part  "intent" for what is made of layouts, and how fast; "shapes" for looks and paths; all without it */
     public function run(?string $part): int
     {
-        if ($part !== null && $part !== 'intent') {
-            fwrite(STDERR, "unknown part \"$part\". There is: intent\n");
+        if (! in_array($part, [null, 'intent', 'shapes'], true)) {
+            fwrite(STDERR, "unknown part \"$part\". There is: intent, shapes\n");
 
             return 2;
         }
-        (new IntentTable($this->figures))->print();
+        if ($part !== 'shapes') {
+            (new IntentTable($this->figures))->print();
+        }
         $data = new DataFolder;
         $server = new RunningServer($data->path, ['--empty']);
         try {
-            $this->squaring($server);
-            if ($part === null) {
-                $this->everythingElse($server);
-            }
+            match ($part) {
+                'intent' => $this->squaring($server),
+                'shapes' => $this->shapes($server, new LargeSheet($server)),
+                default => $this->everything($server),
+            };
         } finally {
             $server->stop();
             $data->remove();
@@ -44,8 +47,9 @@ final class Bench
         return $this->figures->areKept() ? 0 : 1;
     }
 
-    private function everythingElse(RunningServer $server): void
+    private function everything(RunningServer $server): void
     {
+        $this->squaring($server);
         $large = new LargeSheet($server);
         $this->requests($server, $large);
         $this->hundred($server, $large);
@@ -53,6 +57,17 @@ final class Bench
         $this->measuring($server);
         $this->browser($server, $large);
         $this->slices($server, $large);
+        $this->shapes($server, $large);
+    }
+
+    private function shapes(RunningServer $server, LargeSheet $large): void
+    {
+        $requests = (new Shapes($large))->requests();
+        $floor = ['floor' => static fn (): array => ['GET', "sheets/$large->sheet/revision", null]];
+        foreach (self::overFloor((new Stopwatch($server->address, 80))->compare([...$floor, ...array_map(static fn (array $one): callable => $one[0], $requests)])) as $name => [$time, $ratio]) {
+            printf('%s: median %.1f ms, p95 %.1f ms; ', $name, $time['median'], $time['p95']);
+            $this->hold($ratio, $requests[$name][1], 'times the floor');
+        }
     }
 
     /** Squaring up as it is shown beforehand, of a hundred to 2,000 things. */

@@ -42,7 +42,9 @@ final readonly class Dressing
         }
         $inner = $this->shape->isOpen ? [] : array_filter($shadows, static fn (Shadow $shadow): bool => $shadow->inner);
         $marks = $this->fill->marks ?? [];
-        if ($marks === [] && $inner === [] && $this->outlineIsPlain()) {
+        if ($this->shape->isLetters && $this->fill !== null && ($marks !== [] || str_starts_with($this->fill->value, 'url('))) {
+            $body[] = $this->stencilled($this->fill, $defs);
+        } elseif ($marks === [] && $inner === [] && $this->outlineIsPlain()) {
             $body[] = $this->element(['fill' => $this->fill->value ?? 'none'] + $this->strokeAttributes($this->line->value ?? ''));
         } else {
             $body[] = $this->fill === null ? null : $this->element(['fill' => $this->fill->value]);
@@ -59,6 +61,19 @@ final readonly class Dressing
             [],
             array_values(array_column(array_map(static fn (Element $def): array => [$def->attributes['id'], $def], $defs), 1, 0)),
         );
+    }
+
+    /**
+     * A fill that is that of all letters together, seen through them.
+     *
+     * @param  list<Element>  $defs
+     */
+    private function stencilled(Paint $fill, array &$defs): Element
+    {
+        $stencil = new Element('mask', ['maskUnits' => 'userSpaceOnUse'] + $this->room(), [$this->element(['fill' => '#ffffff'])]);
+        $ground = $fill->value === 'none' ? [] : [new Element('rect', $this->room() + ['fill' => $fill->value])];
+
+        return new Element('g', ['mask' => $this->reference($stencil, $defs)], [...$ground, ...$fill->marks]);
     }
 
     /** Whether it can be an attribute of the shape itself. */

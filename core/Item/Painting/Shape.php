@@ -12,9 +12,10 @@ final readonly class Shape
      * @param  string  $path  its edge as path data
      * @param  bool  $isOpen  whether it is a line without an inside
      * @param  string  $rule  what lies inside, where its edge crosses itself: nonzero or evenodd (SVG 2, section 13.4.2)
+     * @param  bool  $isLetters  whether it is painted glyph by glyph, so that what is not of one colour is seen through it as through a stencil
      * @param  bool  $hasSides  whether its edge goes all the way round what lies inside, so that an outline can lie on one side of it
      */
-    public function __construct(public Element $element, public string $path, public bool $isOpen = false, public string $rule = 'nonzero', public bool $hasSides = true)
+    public function __construct(public Element $element, public string $path, public bool $isOpen = false, public string $rule = 'nonzero', public bool $hasSides = true, public bool $isLetters = false)
     {
     }
 

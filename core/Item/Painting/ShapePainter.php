@@ -49,6 +49,6 @@ abstract class ShapePainter extends Painter implements GivesPath
     {
         $shape = Look::paintsNothing($item) ? null : $this->shape($item);
 
-        return $shape === null || ($shape->isOpen && Look::outline($item) === null) ? null : self::stroke($item, ! $shape->hasSides)->bounds(PathData::read($shape->path)->mapped($toSpace->apply(...)));
+        return $shape === null || ($shape->isOpen && Look::outline($item) === null) ? null : self::stroke($item, ! $shape->hasSides)->bounds(($this->path($item) ?? new Path([]))->mapped($toSpace->apply(...)));
     }
 }

@@ -74,16 +74,28 @@ final class TextPainter extends Painter implements GivesPath, WritesWords
         if ($lines === [] || Look::fill($item) === null) {
             return new Painting([], new Hit($frame, true));
         }
-        $shape = $this->isPlain($item) ? new Shape(new Element('g', [], $lines), $frame) : Shape::ofPath(PathData::write($this->outlines->of($item), 4));
+        $shape = $this->isPlain($item) ? new Shape(new Element('g', [], $lines), $this->around($item, $frame), isLetters: true) : Shape::ofPath(PathData::write($this->outlines->of($item), 4));
         $painting = (new Dressing($item, $shape))->painting();
 
         return new Painting($painting->body, new Hit($frame, true), [], $painting->defs);
     }
 
-    /** Whether glyphs can be painted one by one: a gradient, a pattern or an edge is that of all of them. */
+    /** The frame with room for letters that reach past it, where something is seen through them. */
+    private function around(Item $item, string $frame): string
+    {
+        if (Look::fill($item) instanceof Colour) {
+            return $frame;
+        }
+        [$w, $h, $size] = [$item->frame->w, $item->frame->h, $item->number('size')];
+        [$left, $top, $right, $bottom] = array_map(Length::text(...), [-$size, -$size, $w + $size, max($h, $size * count($this->frames->lines($item)) * $item->number('line_height')) + $size]);
+
+        return "M$left {$top}H{$right}V{$bottom}H{$left}Z";
+    }
+
+    /** Whether glyphs can be painted one by one: an edge is that of all of them. */
     private function isPlain(Item $item): bool
     {
-        return Look::fill($item) instanceof Colour && array_filter(Look::shadows($item), static fn (Shadow $shadow): bool => $shadow->inner || $shadow->spread !== 0.0) === [];
+        return array_filter(Look::shadows($item), static fn (Shadow $shadow): bool => $shadow->inner || $shadow->spread !== 0.0) === [];
     }
 
     public function path(Item $item): ?Path

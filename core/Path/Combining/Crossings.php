@@ -81,6 +81,10 @@ final class Crossings
                 if (($cy < $top && $dy < $top) || ($cy > $bottom && $dy > $bottom) || ! ($isNew[$i] || $isNew[$j])) {
                     continue;
                 }
+                $sharesEnd = ($cx === $bx && $cy === $by) || ($dx === $ax && $dy === $ay) || ($cx === $ax && $cy === $ay) || ($dx === $bx && $dy === $by);
+                if ($sharesEnd && $abx * ($dy - $cy) !== $aby * ($dx - $cx)) {
+                    continue;
+                }
                 $c = $abx * ($cy - $ay) - $aby * ($cx - $ax);
                 $d = $abx * ($dy - $ay) - $aby * ($dx - $ax);
                 if (($c > 0 && $d > 0) || ($c < 0 && $d < 0)) {
