@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Demo;
 
+use App\Models\Item;
+
 /** A plan of the harbour: a coast of curves, straight roads that run round buildings, and a matrix between brackets. */
 final readonly class HarbourChart
 {
@@ -25,6 +27,8 @@ final readonly class HarbourChart
         $this->roads();
         $this->quay();
         $this->matrix();
+        // Drawn by eye, and put right as anyone would.
+        $this->script->run('square-up', Item::query()->where('sheet_id', $this->script->sheet->id)->whereNull('parent_id')->pluck('id')->all());
     }
 
     private function sea(): void
@@ -65,6 +69,7 @@ final readonly class HarbourChart
         $arrow = $this->script->run('add-item', [], ['kind' => 'arrow', 'name' => 'North', 'x' => 906, 'y' => 180, 'w' => 70, 'h' => 20, 'angle' => -90, 'fill' => self::INK, 'shaft' => 4, 'head' => 24])[0];
         $north = $this->script->text('N', 0, 232, 18, 700, self::INK);
         $this->script->run('align', [$arrow, $north], ['edge' => 'centre', 'to' => 'anchor', 'anchor' => $arrow]);
+        $this->script->group('North arrow', [$arrow, $north]);
     }
 
     /** Crossings by season and time of day; the right bracket is the left one in the mirror. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
+use AllSquare\Core\Item\Painting\Painting;
 use AllSquare\Core\Measure\Derivation;
 use AllSquare\Core\Sheet\Tree;
 use AllSquare\Core\Text\FontLibrary;
@@ -35,13 +36,15 @@ final readonly class Deriver
         $stored = $this->loader->derived($affected);
         $derivation = new Derivation($tree, $this->fonts, ...$this->loader->inks($this->inside($tree, $affected)));
         $isTouched = array_flip($touched);
-        $rows = [];
+        $rows = $written = [];
         foreach ($affected as $id) {
             $was = $stored[$id] ?? null;
             $derived = $derivation->of($id, $was?->paint_hash);
-            $columns = ItemRows::derivedColumns($derived);
+            // What looks alike is written once.
+            [$drawn, $painting] = $derived->painting === null ? [null, null] : $written[$derived->paintHash] ??= self::written($derived->painting);
+            $columns = ItemRows::derivedColumns($derived, $painting);
             if (isset($isTouched[$id]) || $was === null || self::differs($columns, $was)) {
-                $rows[$id] = (object) ['id' => $id, ...ItemRows::columns($tree->item($id)), ...$columns, ItemRows::DRAWN => $derived->painting?->toArray()];
+                $rows[$id] = (object) ['id' => $id, ...ItemRows::columns($tree->item($id)), ...$columns, ItemRows::DRAWN => $drawn];
             }
         }
         if (count($rows) > 1) {
@@ -50,6 +53,14 @@ final readonly class Deriver
         }
 
         return array_values($rows);
+    }
+
+    /** @return array{array<string, mixed>, string} a painting as it is sent, and as it is stored */
+    private static function written(Painting $painting): array
+    {
+        $drawn = $painting->toArray();
+
+        return [$drawn, json_encode((object) $drawn, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)];
     }
 
     /** @param  array<string, mixed>  $columns as ItemRows::derivedColumns gives them */

@@ -146,8 +146,11 @@ final class ItemRows
         return json_decode(self::stored($fields), true, flags: JSON_THROW_ON_ERROR);
     }
 
-    /** @return array<string, mixed> the derived columns; the painting only where it was made anew */
-    public static function derivedColumns(Derived $derived): array
+    /**
+     * @param  string|null  $painting  as it is stored, where it was made anew
+     * @return array<string, mixed> the derived columns; the painting only where there is one
+     */
+    public static function derivedColumns(Derived $derived, ?string $painting): array
     {
         $columns = ['paint_hash' => $derived->paintHash, 'paints' => (int) $derived->paints];
         foreach (self::BOXES as $name) {
@@ -156,7 +159,7 @@ final class ItemRows
             }
         }
 
-        return $derived->painting === null ? $columns : [...$columns, 'painting' => json_encode((object) $derived->painting->toArray(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)];
+        return $painting === null ? $columns : [...$columns, 'painting' => $painting];
     }
 
     /** @return array<string, mixed> the derived columns of a row; the painting only where the row has it */

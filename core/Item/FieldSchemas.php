@@ -6,6 +6,8 @@ namespace AllSquare\Core\Item;
 
 use AllSquare\Core\Geometry\Flip;
 use AllSquare\Core\Item\Field\Field;
+use AllSquare\Core\Item\Look\Colour;
+use AllSquare\Core\Item\Look\Gradient;
 
 /** The JSON Schema of all that the kinds of items say about their fields; the schemas of commands and files refer to it. */
 final class FieldSchemas
@@ -29,6 +31,8 @@ final class FieldSchemas
                 'kind' => ['enum' => array_keys(Kinds::all())],
                 'drawn-kind' => ['enum' => array_keys(Kinds::drawn())],
                 'flip' => ['enum' => array_column(Flip::cases(), 'value'), 'description' => 'whether what is painted is seen in a mirror'],
+                'colour' => Colour::definition(),
+                ...Gradient::definitions(),
                 'set-fields' => ['type' => 'object', 'properties' => self::references(array_filter($fields, static fn (Field $field): bool => $field->isSet))],
                 'fields' => ['type' => 'object', 'properties' => self::references($fields), 'additionalProperties' => false],
             ] + $defs,

@@ -6,22 +6,26 @@ namespace AllSquare\Core\Measure;
 
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Item\Painting\Painters;
+use AllSquare\Core\Item\Painting\Painting;
 use AllSquare\Core\Sheet\Tree;
 use AllSquare\Core\Sheet\TreeBranch;
 use AllSquare\Core\Text\FontLibrary;
 
 /** Computes what follows from items. */
-final readonly class Derivation
+final class Derivation
 {
-    private Boxes $boxes;
+    private readonly Boxes $boxes;
 
-    private Painters $painters;
+    private readonly Painters $painters;
+
+    /** @var array<string, Painting> by hash: what looks alike is painted once */
+    private array $paintings = [];
 
     /**
      * @param  array<string, Rect|null>  $knownInks by id, of items that are known to be as they were; null of what paints nothing
      * @param  array<string, Rect>  $knownShadows  of those among them that throw shadows, what they paint with these
      */
-    public function __construct(private Tree $tree, FontLibrary $fonts, array $knownInks = [], array $knownShadows = [])
+    public function __construct(private readonly Tree $tree, FontLibrary $fonts, array $knownInks = [], array $knownShadows = [])
     {
         $this->boxes = new Boxes($tree, $fonts, $knownInks, $knownShadows);
         $this->painters = new Painters($fonts);
@@ -42,7 +46,7 @@ final readonly class Derivation
             $this->boxes->paintedWithShadows($id, $ink) ?? $bounds,
             $ink !== null,
             $hash,
-            $hash === $knownHash ? null : $this->painters->of($item)->paint($branch),
+            $hash === $knownHash ? null : $this->paintings[$hash] ??= $this->painters->of($item)->paint($branch),
         );
     }
 

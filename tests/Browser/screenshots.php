@@ -121,6 +121,28 @@ $browser->see('[name="series columns"]');
 $browser->pointer(700, 560)->perform();
 $shoot('series');
 
+// The points of a road that bends round a building; a gradient with its line on the sheet.
+$sheets = array_column($server->call('GET', "documents/$document")['sheets'], 'id', 'name');
+$browser->visit("/d/$document/{$sheets['Harbour chart']}");
+$browser->waitForSheet();
+$browser->clickSheet(660, 560);
+Waiting::until(static fn (): bool => str_contains($browser->see('.place h3')->getText(), 'Quay road'), 'the road');
+$browser->keys(WebDriverKeys::ENTER);
+$browser->see('[data-point]');
+$browser->clickSheet(300, 500);
+Waiting::until(static fn (): bool => str_contains($browser->see('.place h3')->getText(), '2 points of Quay road'), 'a part of the road');
+$browser->pointer(700, 20)->perform();
+$shoot('points');
+$browser->visit("/d/$document/{$sheets['How a crossing works']}");
+$browser->waitForSheet();
+$browser->clickSheet(240, 326);
+Waiting::until(static fn (): bool => str_contains($browser->see('.place h3')->getText(), 'Step, Arrive'), 'the first step');
+$browser->press('Look');
+$browser->see('.gradient-line');
+$browser->pointer(700, 20)->perform();
+$shoot('gradient');
+$browser->press('Look');
+
 // How an icon is cut; the icons handed over twice, one of them changed in between; a screen with its measures.
 $icons = array_values(array_filter($server->call('GET', "documents/$document")['sheets'], static fn (array $sheet): bool => $sheet['name'] === 'Icons'))[0];
 $browser->visit("/d/$document/{$icons['id']}");

@@ -56,7 +56,7 @@ final class CombinedKind implements Closed, Combines, GoesWhenEmpty, Kind, Shows
     public function fields(): Fields
     {
         return $this->fields ??= new Fields(
-            new ChoiceField('how', 'what becomes of the shapes', 'Shape', 'combined by', FieldGroup::Geometry, ['join' => 'joining', 'cut' => 'cutting out', 'overlap' => 'their overlap', 'difference' => 'their difference']),
+            new ChoiceField('how', 'what becomes of the shapes', 'Combined by', 'combined by', FieldGroup::Geometry, ['join' => 'join', 'cut' => 'cut out', 'overlap' => 'overlap', 'difference' => 'difference']),
             new PathField('outcome', new Path([]), 'what comes of it, in px of its own space; worked out anew when what is in it changes', isSet: false),
             Look::fillField('#b9cfc6'),
             Look::outlineField(),

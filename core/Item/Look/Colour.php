@@ -43,22 +43,22 @@ final readonly class Colour implements Fill
         return preg_match('/'.self::PATTERN.'/D', $text) === 1;
     }
 
-    /** @return array<string, mixed> its JSON Schema */
+    /** @return array<string, string> its JSON Schema: what FieldSchemas defines once for all */
     public static function schema(): array
     {
-        return ['anyOf' => self::schemas()];
+        return ['$ref' => '#/$defs/colour'];
     }
 
-    /** @return list<array<string, mixed>> the JSON Schemas of both ways to say it */
-    public static function schemas(): array
+    /** @return array<string, mixed> the JSON Schema that is referred to */
+    public static function definition(): array
     {
-        return [['type' => 'string', 'pattern' => self::PATTERN, 'description' => '#rrggbb or #rrggbbaa'], [
+        return ['anyOf' => [['type' => 'string', 'pattern' => self::PATTERN, 'description' => '#rrggbb or #rrggbbaa'], [
             'type' => 'object',
             'description' => 'the colour of a swatch, and what that was when it was taken',
             'required' => ['swatch', 'colour'],
             'additionalProperties' => false,
             'properties' => ['swatch' => ['type' => 'string', 'pattern' => self::SWATCH_PATTERN], 'colour' => ['type' => 'string', 'pattern' => self::PATTERN]],
-        ]];
+        ]]];
     }
 
     /** As it stands in a drawing: one of a swatch by its reference, which whoever writes the drawing looks up (CSS Custom Properties 1). */

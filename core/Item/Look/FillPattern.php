@@ -56,7 +56,7 @@ final readonly class FillPattern implements Fill
                 'angle' => ['type' => 'number', 'minimum' => -360, 'maximum' => 360, 'description' => 'degrees clockwise; stripes at 0 stand upright'],
                 'phase' => ['type' => 'number', 'minimum' => -(int) self::MOST_PITCH, 'maximum' => (int) self::MOST_PITCH, 'description' => 'px by which the first is shifted'],
                 'colour' => Colour::schema(),
-                'ground' => ['anyOf' => [['type' => 'null'], ...Colour::schemas()]],
+                'ground' => ['anyOf' => [['type' => 'null'], Colour::schema()]],
             ],
         ];
     }

@@ -19,6 +19,6 @@ final class Fills
     /** @return array<string, mixed> the JSON Schema of any of them, or of none */
     public static function schema(string $description): array
     {
-        return ['description' => $description, 'anyOf' => [['type' => 'null'], ...Colour::schemas(), ...Gradient::schemas(), FillPattern::schema()]];
+        return ['description' => $description, 'anyOf' => [['type' => 'null'], Colour::schema(), ...Gradient::schemas(), FillPattern::schema()]];
     }
 }

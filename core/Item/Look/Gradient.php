@@ -50,8 +50,14 @@ final readonly class Gradient implements Fill
         );
     }
 
-    /** @return list<array<string, mixed>> the JSON Schemas of both */
+    /** @return list<array<string, string>> the JSON Schemas of both: what FieldSchemas defines once for all */
     public static function schemas(): array
+    {
+        return [['$ref' => '#/$defs/linear-gradient'], ['$ref' => '#/$defs/radial-gradient']];
+    }
+
+    /** @return array<string, array<string, mixed>> the JSON Schemas that are referred to, by name */
+    public static function definitions(): array
     {
         $share = ['type' => 'number', 'minimum' => 0, 'maximum' => 1];
         $stops = [
@@ -64,7 +70,7 @@ final readonly class Gradient implements Fill
         $place = ['type' => 'number', 'minimum' => -2, 'maximum' => 3];
 
         return [
-            [
+            'linear-gradient' => [
                 'type' => 'object',
                 'required' => ['gradient', 'stops'],
                 'additionalProperties' => false,
@@ -74,7 +80,7 @@ final readonly class Gradient implements Fill
                     'stops' => $stops,
                 ],
             ],
-            [
+            'radial-gradient' => [
                 'type' => 'object',
                 'required' => ['gradient', 'stops'],
                 'additionalProperties' => false,

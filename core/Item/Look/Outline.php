@@ -63,7 +63,7 @@ final readonly class Outline implements JsonSerializable
             'required' => ['colour', 'weight'],
             'additionalProperties' => false,
             'properties' => [
-                'colour' => ['anyOf' => [...Colour::schemas(), ...Gradient::schemas()]],
+                'colour' => ['anyOf' => [Colour::schema(), ...Gradient::schemas()]],
                 'weight' => ['type' => 'number', 'minimum' => 0, 'maximum' => (int) self::MOST, 'description' => 'px'],
                 'side' => ['enum' => self::SIDES, 'description' => 'of the edge; what is open always has it astride'],
                 'dash' => ['type' => 'array', 'maxItems' => self::MOST_DASHES, 'items' => ['type' => 'number', 'minimum' => 0, 'maximum' => 10000], 'description' => 'px of dashes and gaps in turn; a round dash of 0 is a dot'],

@@ -21,11 +21,6 @@ final readonly class Paint
     /** A name for what drawings refer to: the same for the same thing, so that it may be written twice. */
     public static function named(Element $element): Element
     {
-        return new Element($element->name, ['id' => self::id($element)] + $element->attributes, $element->inside);
-    }
-
-    public static function id(Element $element): string
-    {
-        return 'd'.hash('xxh64', serialize($element->toArray()));
+        return new Element($element->name, ['id' => 'd'.hash('xxh64', serialize($element->toArray()))] + $element->attributes, $element->inside);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace AllSquare\Core\Item\Painting;
 
 use AllSquare\Core\Geometry\Length;
+use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Item\Item;
 use AllSquare\Core\Item\Look\Look;
 use AllSquare\Core\Item\Look\Outline;
@@ -17,15 +18,18 @@ use AllSquare\Core\Path\PathData;
  * Gives a shape its look as elements of SVG, back to front: shadows, fill, pattern, inner shadows, outline. One that is only filled
  * and outlined astride of its edge stays one element.
  */
-final readonly class Dressing
+final class Dressing
 {
-    private ?Paint $fill;
+    private readonly ?Paint $fill;
 
-    private ?Outline $outline;
+    private readonly ?Outline $outline;
 
-    private ?Paint $line;
+    private readonly ?Paint $line;
 
-    public function __construct(private Item $item, private Shape $shape)
+    /** @var array<string, string>|null */
+    private ?array $room = null;
+
+    public function __construct(private readonly Item $item, private readonly Shape $shape)
     {
         $this->outline = Look::outline($item);
         $this->fill = $shape->isOpen ? null : Look::fill($item)?->paint($item->frame->w, $item->frame->h);
@@ -42,7 +46,7 @@ final readonly class Dressing
         }
         $inner = $this->shape->isOpen ? [] : array_filter($shadows, static fn (Shadow $shadow): bool => $shadow->inner);
         $marks = $this->fill->marks ?? [];
-        if ($this->shape->isLetters && $this->fill !== null && ($marks !== [] || str_starts_with($this->fill->value, 'url('))) {
+        if ($this->shape->letters !== null && $this->fill !== null && ($marks !== [] || str_starts_with($this->fill->value, 'url('))) {
             $body[] = $this->stencilled($this->fill, $defs);
         } elseif ($marks === [] && $inner === [] && $this->outlineIsPlain()) {
             $body[] = $this->element(['fill' => $this->fill->value ?? 'none'] + $this->strokeAttributes($this->line->value ?? ''));
@@ -215,12 +219,17 @@ final readonly class Dressing
     /** @return array<string, string> a box in which there is room for all of it, to whole px */
     private function room(): array
     {
+        return $this->room ??= $this->roomAround($this->shape->letters ?? PathData::read($this->shape->path)->bounds());
+    }
+
+    /** @return array<string, string> */
+    private function roomAround(?Rect $bounds): array
+    {
         $reach = 8.0;
         foreach (Look::shadows($this->item) as $shadow) {
             $reach = max($reach, 1.5 * $shadow->blur + 4 * abs($shadow->spread) + hypot($shadow->dx, $shadow->dy) + 8.0);
         }
         $reach = ceil($reach + 4 * ($this->outline->weight ?? 0.0));
-        $bounds = PathData::read($this->shape->path)->bounds();
         [$left, $top] = [floor(min(0.0, $bounds->x ?? 0.0)), floor(min(0.0, $bounds->y ?? 0.0))];
         [$right, $bottom] = [ceil(max($this->item->frame->w, $bounds?->right() ?? 0.0)), ceil(max($this->item->frame->h, $bounds?->bottom() ?? 0.0))];
 
@@ -230,8 +239,8 @@ final readonly class Dressing
     /** @param  list<Element>  $defs  the element is added to */
     private function reference(Element $element, array &$defs): string
     {
-        $defs[] = Paint::named($element);
+        $defs[] = $named = Paint::named($element);
 
-        return 'url(#'.Paint::id($element).')';
+        return "url(#{$named->attributes['id']})";
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Item\Painting;
 
+use AllSquare\Core\Geometry\Rect;
+
 /** What an item has the shape of, in its own space and without its look. */
 final readonly class Shape
 {
@@ -12,10 +14,10 @@ final readonly class Shape
      * @param  string  $path  its edge as path data
      * @param  bool  $isOpen  whether it is a line without an inside
      * @param  string  $rule  what lies inside, where its edge crosses itself: nonzero or evenodd (SVG 2, section 13.4.2)
-     * @param  bool  $isLetters  whether it is painted glyph by glyph, so that what is not of one colour is seen through it as through a stencil
+     * @param  Rect|null  $letters  of what is painted glyph by glyph, so that what is not of one colour is seen through it as through a stencil: a box round the letters
      * @param  bool  $hasSides  whether its edge goes all the way round what lies inside, so that an outline can lie on one side of it
      */
-    public function __construct(public Element $element, public string $path, public bool $isOpen = false, public string $rule = 'nonzero', public bool $hasSides = true, public bool $isLetters = false)
+    public function __construct(public Element $element, public string $path, public bool $isOpen = false, public string $rule = 'nonzero', public bool $hasSides = true, public ?Rect $letters = null)
     {
     }
 

@@ -52,7 +52,7 @@ final class PathKind implements Closed, FitsItsFrame, HasPoints, Kind
     {
         return $this->fields ??= new Fields(
             new PathField('subpaths', new Path([Subpath::ofCorners([new Point(0.0, 80.0), new Point(40.0, 0.0), new Point(80.0, 80.0), new Point(120.0, 0.0)], false)]), 'runs of points, in px from the frame\'s top left; or path data of SVG'),
-            new ChoiceField('rule', 'what counts as inside', 'Shape', 'inside', FieldGroup::Look, ['nonzero' => 'all that is enclosed', 'evenodd' => 'every other'], 'what lies inside where runs cross (SVG 2, section 13.4.2)'),
+            new ChoiceField('rule', 'what is inside where it crosses itself', 'Where it crosses itself', 'where it crosses itself', FieldGroup::Look, ['nonzero' => 'filled', 'evenodd' => 'a hole'], 'what lies inside where runs cross (SVG 2, section 13.4.2)'),
             Look::fillField(null),
             Look::outlineField('#20302d'),
             Look::shadowField(),

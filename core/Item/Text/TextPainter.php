@@ -33,11 +33,17 @@ use AllSquare\Core\Text\TextStyle;
 /** Paints a text as its glyphs' outlines, which whoever shows it has by their font and code point (FontLibrary::outlines). */
 final class TextPainter extends Painter implements GivesPath, WritesWords
 {
+    /** what says how the letters of a text lie in its frame, besides how wide that is */
+    private const SETTING = ['text', 'font', 'weight', 'size', 'line_height', 'align', 'grow'];
+
     private readonly TextFrame $frames;
 
     private readonly WordPainter $words;
 
     private readonly TextOutlines $outlines;
+
+    /** @var array<string, list<Letters>> by what a text says and how */
+    private array $set = [];
 
     /** @var array<string, Rect|null> boxes of turned glyphs in font units, by font, glyph and turn */
     private array $turned = [];
@@ -55,6 +61,39 @@ final class TextPainter extends Painter implements GivesPath, WritesWords
     public function paint(Branch $branch): Painting
     {
         $item = $branch->item();
+        $lines = $this->letters($item);
+        [$w, $h] = [Length::text($item->frame->w), Length::text($item->frame->h)];
+        $frame = "M0 0H{$w}V{$h}H0Z";
+        if ($lines === [] || Look::fill($item) === null) {
+            return new Painting([], new Hit($frame, true));
+        }
+        $shape = $this->isPlain($item) ? new Shape(new Element('g', [], $lines), $frame, letters: $this->around($item)) : Shape::ofPath(PathData::write($this->outlines->of($item), 4));
+        $painting = (new Dressing($item, $shape))->painting();
+
+        return new Painting($painting->body, new Hit($frame, true), [], $painting->defs);
+    }
+
+    /** A box in which all letters lie, with those that reach past the frame. */
+    private function around(Item $item): Rect
+    {
+        [$w, $h, $size] = [$item->frame->w, $item->frame->h, $item->number('size')];
+
+        return Rect::between(-$size, -$size, $w + $size, max($h, $size * count($this->frames->lines($item)) * $item->number('line_height')) + $size);
+    }
+
+    /** Whether glyphs can be painted one by one: an edge is that of all of them. */
+    private function isPlain(Item $item): bool
+    {
+        return array_filter(Look::shadows($item), static fn (Shadow $shadow): bool => $shadow->inner || $shadow->spread !== 0.0) === [];
+    }
+
+    /** @return list<Letters> the same for all texts that say the same in one style and width */
+    private function letters(Item $item): array
+    {
+        $key = implode("\0", [$item->frame->w, ...array_map($item->word(...), self::SETTING)]);
+        if (isset($this->set[$key])) {
+            return $this->set[$key];
+        }
         $style = $this->frames->style($item);
         $scale = Length::digits($style->scale(), 6);
         $lines = [];
@@ -69,33 +108,8 @@ final class TextPainter extends Painter implements GivesPath, WritesWords
                 $lines[] = new Letters($style->font->key, sprintf('translate(%s %s)scale(%s)', Length::digits($start->x, 6), Length::digits($start->y, 6), $scale), $glyphs);
             }
         }
-        [$w, $h] = [Length::text($item->frame->w), Length::text($item->frame->h)];
-        $frame = "M0 0H{$w}V{$h}H0Z";
-        if ($lines === [] || Look::fill($item) === null) {
-            return new Painting([], new Hit($frame, true));
-        }
-        $shape = $this->isPlain($item) ? new Shape(new Element('g', [], $lines), $this->around($item, $frame), isLetters: true) : Shape::ofPath(PathData::write($this->outlines->of($item), 4));
-        $painting = (new Dressing($item, $shape))->painting();
 
-        return new Painting($painting->body, new Hit($frame, true), [], $painting->defs);
-    }
-
-    /** The frame with room for letters that reach past it, where something is seen through them. */
-    private function around(Item $item, string $frame): string
-    {
-        if (Look::fill($item) instanceof Colour) {
-            return $frame;
-        }
-        [$w, $h, $size] = [$item->frame->w, $item->frame->h, $item->number('size')];
-        [$left, $top, $right, $bottom] = array_map(Length::text(...), [-$size, -$size, $w + $size, max($h, $size * count($this->frames->lines($item)) * $item->number('line_height')) + $size]);
-
-        return "M$left {$top}H{$right}V{$bottom}H{$left}Z";
-    }
-
-    /** Whether glyphs can be painted one by one: an edge is that of all of them. */
-    private function isPlain(Item $item): bool
-    {
-        return array_filter(Look::shadows($item), static fn (Shadow $shadow): bool => $shadow->inner || $shadow->spread !== 0.0) === [];
+        return $this->set[$key] = $lines;
     }
 
     public function path(Item $item): ?Path

@@ -182,7 +182,7 @@ function said(of: unknown): string {
 }
 .choices {
     display: grid;
-    grid-auto-columns: 1fr;
+    grid-auto-columns: minmax(0, auto);
     grid-auto-flow: column;
     gap: 6px;
 }
