@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Bench;
 
+use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\Support\Browser;
 use Tests\Support\DataFolder;
 use Tests\Support\RunningServer;
@@ -67,6 +68,29 @@ final class Bench
         foreach (self::overFloor((new Stopwatch($server->address, 80))->compare([...$floor, ...array_map(static fn (array $one): callable => $one[0], $requests)])) as $name => [$time, $ratio]) {
             printf('%s: median %.1f ms, p95 %.1f ms; ', $name, $time['median'], $time['p95']);
             $this->hold($ratio, $requests[$name][1], 'times the floor');
+        }
+        $this->points($server);
+    }
+
+    /** A point of a path of 500 dragged. */
+    private function points(RunningServer $server): void
+    {
+        $made = $server->call('POST', 'documents', ['name' => 'A coast', 'sheet' => ['width' => 800, 'height' => 600]]);
+        $data = 'M0 150'.implode('', array_map(static fn (int $i): string => sprintf('L%d %d', $i, 150 + (int) round(150 * sin($i / 20))), range(1, 499)));
+        $server->call('POST', "sheets/{$made['sheets'][0]['id']}/commands", ['command' => 'add-item', 'params' => ['kind' => 'path', 'x' => 100, 'y' => 100, 'subpaths' => $data]]);
+        $browser = new Browser($server->address);
+        try {
+            $browser->visit("/d/{$made['id']}/{$made['sheets'][0]['id']}");
+            $browser->waitForSheet();
+            $browser->run('document.querySelector(".plane").focus()');
+            $browser->keys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL]);
+            $browser->keys(WebDriverKeys::ENTER);
+            $browser->see('[data-point]');
+            [$x, $y] = $browser->run('const b = document.querySelector("[data-point]").getBoundingClientRect(); return [Math.round(b.x + b.width / 2), Math.round(b.y + b.height / 2)]');
+            echo 'a point of 500 dragged, median frame: ';
+            $this->hold(Stopwatch::summary(Frames::dragging($browser, $x, $y))['median'], 20.0, 'ms');
+        } finally {
+            $browser->close();
         }
     }
 
@@ -199,7 +223,7 @@ final class Bench
         }
     }
 
-    /** @return list<float> frame times of a drag of ten items with all snapping on, 120 moves by pointer events in the page */
+    /** @return list<float> frame times of a drag of ten items with all snapping on */
     private function drag(Browser $browser, LargeSheet $large): array
     {
         $ten = array_map(static fn (array $group): string => $group[0], array_slice($large->items, 20, 10));
@@ -214,26 +238,8 @@ final class Bench
             ', $item[0], $item[1], $i > 0);
         }
         Waiting::until(static fn (): bool => str_contains($browser->see('.place h3')->getText(), '10 '), 'ten items to be selected');
-        [$x, $y] = $this->boundsOf($browser, $ten[0]);
-        $browser->run('
-            const [x, y] = arguments;
-            const plane = document.querySelector(".plane");
-            const tell = (type, dx) => plane.dispatchEvent(new PointerEvent(type, {bubbles: true, clientX: x + dx, clientY: y + dx / 2, button: 0, buttons: 1, pointerId: 1, ctrlKey: type === "pointerdown"}));
-            window.frames120 = null;
-            const times = [];
-            let moves = 0, last = performance.now();
-            tell("pointerdown", 0);
-            const frame = (now) => {
-                times.push(now - last);
-                last = now;
-                if (moves++ === 120) { tell("pointerup", 120); window.frames120 = times.slice(1); return; }
-                tell("pointermove", moves);
-                requestAnimationFrame(frame);
-            };
-            requestAnimationFrame(frame);
-        ', $x, $y);
 
-        return array_map(floatval(...), (array) Waiting::until(static fn (): mixed => $browser->run('return window.frames120'), 'the drag to end'));
+        return Frames::dragging($browser, ...$this->boundsOf($browser, $ten[0]));
     }
 
     /** @return array{int, int} the middle of an item in the page */

@@ -103,6 +103,7 @@ final class AccessTest extends BrowserTestCase
             $this->browser->run('[...document.querySelectorAll("[role=tab]")].find((one) => one.textContent.includes(arguments[0])).click()', $panel);
             $this->look("the panel $panel");
         }
+        $this->looks();
         $this->browser->press('Hand over', 'a');
         $this->browser->see('.settings');
         $this->look('handing over');
@@ -110,8 +111,45 @@ final class AccessTest extends BrowserTestCase
         $this->browser->visit(str_replace('/hand-over', '/measured', $path));
         $this->browser->see('.downloads');
         $this->look('the measured sheet');
-        self::assertSame(18, $this->looked);
+        self::assertSame(23, $this->looked);
         self::assertSame('', implode("\n", array_map(static fn (string $what, string $where): string => "$where: $what", array_keys($this->found), $this->found)));
+    }
+
+    /** Points of a path, combining, and every sort of look in the drawer. */
+    private function looks(): void
+    {
+        $browser = $this->browser;
+        ['document' => $document, 'sheet' => $sheet] = $this->demo('Harbour chart');
+        $before = (string) $browser->run('return location.pathname');
+        $browser->visit("/d/$document/$sheet");
+        $browser->waitForSheet();
+        $browser->clickSheet(660, 562);
+        $this->waitForSelected('Quay road');
+        $browser->keys(WebDriverKeys::ENTER);
+        $browser->see('[data-point]');
+        $browser->keys([WebDriverKeys::PAGE_DOWN]);
+        $this->waitForSelected('point 1 of Quay road');
+        $this->look('the points of a path');
+        $browser->keys([WebDriverKeys::ESCAPE]);
+        $browser->keys([WebDriverKeys::ESCAPE]);
+        $browser->keys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL]);
+        $browser->press('Combine…');
+        $browser->see('.combine-panel .ways');
+        $this->look('combining');
+        $browser->keys([WebDriverKeys::ESCAPE]);
+        $browser->press('Look');
+        $browser->see('.mixed');
+        $this->look('the looks of everything');
+        $browser->clickSheet(480, 340);
+        $this->waitForSelected('Pier');
+        $browser->see('.pattern');
+        $this->look('a pattern');
+        $browser->click('button[aria-label="Marks: swatches"]');
+        $browser->see('.swatch-panel');
+        $this->look('swatches');
+        $browser->keys([WebDriverKeys::ESCAPE]);
+        $browser->visit($before);
+        $browser->waitForSheet();
     }
 
     private function look(string $state): void

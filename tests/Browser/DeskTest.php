@@ -138,7 +138,7 @@ final class DeskTest extends BrowserTestCase
         $browser->press('Add a sheet');
         $browser->see('[role=dialog] .main');
         $browser->press('Add sheet');
-        Waiting::until(static fn (): bool => str_contains($browser->see('.tab.on')->getText(), 'Sheet 6'), 'the new sheet');
+        Waiting::until(static fn (): bool => str_contains($browser->see('.tab.on')->getText(), 'Sheet 8'), 'the new sheet');
         $browser->waitForSheet();
         self::assertStringContainsString('Nothing on this sheet yet', $browser->see('.contents .empty')->getText());
         $browser->press('Box');

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\WebDriverKeys;
 use Tests\Support\Waiting;
 
 /** The desk at every width that is promised: nothing cut off, nothing overlapping, everything legible. */
@@ -88,6 +89,24 @@ final class LayoutTest extends BrowserTestCase
         $browser->press('History');
         $browser->see('.history');
         $this->look('with a drawer');
+    }
+
+    public function test_points_and_looks_fit_too(): void
+    {
+        $browser = $this->browser;
+        ['sheet' => $sheet] = $this->openEmpty(2400, 1600);
+        $this->add($sheet, 'path', 1000.5, 700.25, 0, 0, 'Road round the harbour', ['subpaths' => 'M0 0L1234.567 0L1234.567 321.987']);
+        $this->reload();
+        $browser->clickSheet(1600, 700);
+        $this->waitForSelected('Road');
+        $browser->keys(WebDriverKeys::ENTER);
+        $browser->see('[data-point]');
+        $browser->clickSheet(1600, 700);
+        $this->waitForSelected('2 points of Road');
+        $this->look('a part of a path');
+        $browser->press('Look');
+        $browser->see('.open-drawer');
+        $this->look('with the drawer');
     }
 
     public function test_the_numbers_of_a_series_fit_too(): void

@@ -1,6 +1,7 @@
 import type { Commands } from '@/api/commands.gen';
 import type { Item } from '@/api/types';
 import { applied, rounded } from '@/sheet/geometry';
+import { withTodaysColours } from '@/sheet/looks';
 import { counted } from '@/sheet/words';
 import { useDesk } from '@/stores/desk';
 import { useView } from '@/stores/view';
@@ -44,7 +45,7 @@ export function useClipboard() {
     }
 
     function stripped(item: Item): Cut {
-        const cut: Record<string, unknown> = { ...item };
+        const cut: Record<string, unknown> = { ...item, fields: withTodaysColours(item.fields, desk.swatches) };
         LEFT_OUT.forEach((name) => delete cut[name]);
         return cut as unknown as Cut;
     }

@@ -97,3 +97,14 @@ export function withOpacity(hex: string, share: number): string {
         .padStart(2, '0');
     return part === 'ff' ? hex.slice(0, 7) : hex.slice(0, 7) + part;
 }
+
+/** Looks with the colours that their swatches have today: where they are taken to, there may be no such swatch. */
+export function withTodaysColours<T>(looks: T, swatches: Swatch[]): T {
+    return JSON.parse(
+        JSON.stringify(looks, (_, value: unknown) =>
+            typeof value === 'object' && value !== null && 'swatch' in value
+                ? { ...value, colour: hexOf(value as unknown as Colour, swatches) }
+                : value,
+        ),
+    ) as T;
+}

@@ -1,6 +1,7 @@
 import type { Commands } from '@/api/commands.gen';
 import type { Item } from '@/api/types';
 import { kindOf, type Field } from '@/sheet/kinds';
+import { withTodaysColours } from '@/sheet/looks';
 import { useDesk } from '@/stores/desk';
 import { defineStore } from 'pinia';
 import { computed } from 'vue';
@@ -36,7 +37,10 @@ export const useLooks = defineStore('looks', () => {
     function copy(): void {
         const [item] = desk.selected;
         if (!item) return;
-        taken.value = Object.fromEntries(fieldsOf(item).map(({ name }) => [name, item.fields[name] ?? null]));
+        taken.value = withTodaysColours(
+            Object.fromEntries(fieldsOf(item).map(({ name }) => [name, item.fields[name] ?? null])),
+            desk.swatches,
+        );
         desk.say(`Copied the look of "${item.name}"`, 'note');
     }
 

@@ -6,7 +6,7 @@ import { course, readRef, refOf, runsOf } from '@/sheet/points';
 import { useDesk } from '@/stores/desk';
 import { pressed, vRehearse } from '@/stores/rehearsal';
 import type { Order } from '@/stores/bench';
-import { computed } from 'vue';
+import { computed, reactive } from 'vue';
 
 /** What can be done with points of paths besides arranging them: parts by length and angle, corners and curves, ends. */
 const desk = useDesk();
@@ -62,6 +62,26 @@ const part = (params: object): Order<'set-part'> => ({
 
 const setLength = (typed: string) => desk.run('set-part', part({ length: typed }).params, []);
 
+/** The others parallel to the first. */
+const parallel = (): Order<'set-part'> | null => {
+    const [first, ...others] = parts.value;
+    return first && others.length > 0
+        ? { command: 'set-part', params: { parts: others as [string, ...string[]], parallel: first }, ids: [] }
+        : null;
+};
+
+const BENDS = ['from', 'to', 'by'] as const;
+const bend = reactive({ from: 20, to: 80, by: 24 });
+
+const bent = (): Order<'bend-part'> | null => {
+    const [only, more] = parts.value;
+    return only && !more ? { command: 'bend-part', params: { part: only, ...bend }, ids: [] } : null;
+};
+
+function make(order: Order | null): void {
+    if (order) void pressed(order);
+}
+
 const smooth = (to: boolean): Order<'smooth-points'> => ({
     command: 'smooth-points',
     params: { points: points.value, smooth: to },
@@ -82,6 +102,16 @@ const smooth = (to: boolean): Order<'smooth-points'> => ({
             @click="pressed(part({ to }))"
         >
             {{ to === 'level' ? 'Level' : 'Upright' }}
+        </button>
+        <button
+            v-rehearse="parallel"
+            class="btn"
+            type="button"
+            :disabled="!parallel()"
+            v-tooltip.top="{ value: 'Make the selected parts parallel to the first of them', showDelay: 400 }"
+            @click="make(parallel())"
+        >
+            Parallel
         </button>
         <LengthField
             class="length"
@@ -135,6 +165,33 @@ const smooth = (to: boolean): Order<'smooth-points'> => ({
             Delete
         </button>
     </div>
+    <div class="row">
+        <template v-for="one in BENDS" :key="one">
+            <NumberField
+                class="bend"
+                :label="one"
+                unit="px"
+                :value="bend[one]"
+                :disabled="parts.length !== 1"
+                :min="-100000"
+                :max="100000"
+                @set="(length) => (bend[one] = length)"
+            />
+        </template>
+        <button
+            v-rehearse="bent"
+            class="btn"
+            type="button"
+            :disabled="!bent()"
+            v-tooltip.top="{
+                value: 'Bend the part out of the way: between these two places along it, it runs so far to its right',
+                showDelay: 400,
+            }"
+            @click="make(bent())"
+        >
+            Bend
+        </button>
+    </div>
 </template>
 
 <style scoped>
@@ -151,6 +208,10 @@ const smooth = (to: boolean): Order<'smooth-points'> => ({
 }
 .length {
     flex: 1 1 110px;
+    min-width: 0;
+}
+.bend {
+    flex: 1 1 70px;
     min-width: 0;
 }
 .angle {

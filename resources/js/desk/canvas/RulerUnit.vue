@@ -30,8 +30,8 @@ const entries = computed(() =>
     position: absolute;
     right: 0;
     top: 0;
-    z-index: 1;
-    height: 20px;
+    z-index: 2;
+    height: 24px;
     padding: 0 7px;
     border: 0;
     border-left: 1px solid var(--line);

@@ -109,7 +109,7 @@ function onKey(event: KeyboardEvent): void {
                 role="slider"
                 class="stop"
                 :class="{ on: i === chosen }"
-                :style="{ left: `${one.at * 100}%`, background: hexOf(one.colour, desk.swatches) }"
+                :style="{ left: `${one.at * 100}%`, '--stop': hexOf(one.colour, desk.swatches) }"
                 :aria-label="`Stop ${i + 1}`"
                 :aria-valuenow="Math.round(one.at * 100)"
                 aria-valuemin="0"
@@ -191,26 +191,35 @@ function onKey(event: KeyboardEvent): void {
 .bar {
     position: relative;
     height: 20px;
-    margin: 0 7px 8px;
+    margin: 0 12px 10px;
     border: 1px solid var(--line);
     border-radius: 3px;
     cursor: copy;
 }
 .stop {
     position: absolute;
-    top: 11px;
-    width: 12px;
-    height: 16px;
-    margin-left: -6px;
+    top: 6px;
+    width: 24px;
+    height: 24px;
+    margin-left: -12px;
     padding: 0;
-    border: 2px solid var(--card);
-    outline: 1px solid var(--soft);
-    border-radius: 2px;
+    border: 0;
+    border-radius: 3px;
+    background: none;
     cursor: ew-resize;
     touch-action: none;
 }
-.stop.on {
-    outline: 2px solid var(--spruce);
+.stop::after {
+    content: '';
+    position: absolute;
+    inset: 4px 6px;
+    border: 2px solid var(--card);
+    border-radius: 2px;
+    background: var(--stop);
+    box-shadow: 0 0 0 1px var(--soft);
+}
+.stop.on::after {
+    box-shadow: 0 0 0 2px var(--spruce);
 }
 .pair {
     display: flex;
