@@ -148,7 +148,7 @@ final class DeskTest extends BrowserTestCase
         Waiting::until(static fn (): bool => str_contains($browser->see('.tab.on')->getText(), 'Kiosk'), 'the first sheet');
         $browser->waitForSheet();
         $browser->press('Undo');
-        Waiting::until(static fn (): bool => str_contains($browser->see('.tab.on')->getText(), 'Sheet 6'), 'undo to go to the sheet it changed');
+        Waiting::until(static fn (): bool => str_contains($browser->see('.tab.on')->getText(), 'Sheet 8'), 'undo to go to the sheet it changed');
         $browser->press('Undo');
         Waiting::until(fn (): bool => count($this->server->call('GET', "documents/$document")['sheets']) === 5, 'the sheet to be taken back');
     }
