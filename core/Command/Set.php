@@ -77,12 +77,18 @@ final readonly class Set implements Command, GoesOn, Repeatable
         foreach ($also as $id) {
             $this->look($draft, $id, self::shared($look));
         }
+        $isFitting = array_flip($fitting);
+        [$setsState, $setsFrame] = [array_intersect_key($given, array_flip(self::ALWAYS)) !== [], array_intersect_key($given, array_flip(self::FRAME)) !== []];
         foreach ($ids as $id) {
-            $this->state($draft, $id);
-            if ($look !== [] && in_array($id, $fitting, true)) {
+            if ($setsState) {
+                $this->state($draft, $id);
+            }
+            if ($look !== [] && isset($isFitting[$id])) {
                 $this->look($draft, $id, $look);
             }
-            $this->frame($draft, $id);
+            if ($setsFrame) {
+                $this->frame($draft, $id);
+            }
         }
 
         return new Report(
@@ -149,8 +155,18 @@ final readonly class Set implements Command, GoesOn, Repeatable
     {
         $was = $draft->item($id);
         $item = $was->withFields($look);
-        $isOnlyPaint = array_filter($this->given(), static fn (Field $field): bool => $field->group !== FieldGroup::Look) === [];
-        $draft->put($isOnlyPaint ? $item : Naming::following($was, $item)->fitted($draft->sheet()->wholePixels, $draft->fonts));
+        $draft->put($this->isOnlyPaint() ? $item : Naming::following($was, $item)->fitted($draft->sheet()->wholePixels, $draft->fonts));
+    }
+
+    private function isOnlyPaint(): bool
+    {
+        foreach ($this->given() as $field) {
+            if ($field->group !== FieldGroup::Look) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** @return array<string, Field> those fields that were given */

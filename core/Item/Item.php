@@ -68,7 +68,7 @@ final readonly class Item
     /** @param  array<string, mixed>  $fields */
     public function withFields(array $fields): self
     {
-        return $this->with(['fields' => [...$this->fields, ...$fields]]);
+        return new self($this->id, $this->parent, $this->rank, $this->kind, $this->name, $this->frame, $this->angle, $this->locked, $this->hidden, [...$this->fields, ...$fields], $this->origin, $this->reference, $this->flip);
     }
 
     /** @param  array<string, mixed>  $changes fields of the item by name */
