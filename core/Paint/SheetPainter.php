@@ -105,9 +105,10 @@ final readonly class SheetPainter
     /**
      * @param  list<string>|null  $only
      * @param  bool  $asWords  whether words are written as text, where they can be
+     * @param  float  $turned  degrees clockwise by which the space of the parent is turned
      * @return list<Element>
      */
-    private function children(?string $parent, Rect $view, ?array $only, bool $asWords = false): array
+    private function children(?string $parent, Rect $view, ?array $only, bool $asWords = false, float $turned = 0.0): array
     {
         $painted = [];
         foreach ($this->tree->children($parent) as $item) {
@@ -115,12 +116,12 @@ final readonly class SheetPainter
                 continue;
             }
             $isTaken = $only === null || in_array($item->id, $only, true);
-            $painting = $isTaken ? $this->paintings[$item->id] ?? new Painting : new Painting;
+            $painting = UprightFilters::of($isTaken ? $this->paintings[$item->id] ?? new Painting : new Painting, $turned + $item->angle);
             $words = $isTaken && $asWords ? $this->words($item) : null;
             $inside = [
                 ...$painting->defs,
                 ...$this->mirrored($item, $words === null ? $painting->body : [$words]),
-                ...($item->kind instanceof ShowsAsOne ? [] : $this->children($item->id, $view, $isTaken ? null : $only, $asWords)),
+                ...($item->kind instanceof ShowsAsOne ? [] : $this->children($item->id, $view, $isTaken ? null : $only, $asWords, $turned + $item->angle)),
                 ...$this->mirrored($item, $painting->over),
             ];
             if ($inside !== []) {

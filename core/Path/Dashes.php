@@ -10,6 +10,9 @@ final readonly class Dashes
     /** More than so many in a run are not told apart, and written as they are. */
     private const MOST = 4000;
 
+    /** px of a dot: of a list of dashes of no length at all some renderers draw the first alone. */
+    private const DOT = 0.01;
+
     /**
      * @param  Path  $along  the run, without what has no length
      * @param  list<float>  $lengths  px of dashes and gaps in turn, from where it begins (SVG 2, section 13.5.6)
@@ -24,6 +27,9 @@ final readonly class Dashes
         $along = new Path([$run]);
         // An odd number is run through twice, as SVG has it.
         $dash = count($dash) % 2 === 1 ? [...$dash, ...$dash] : $dash;
+        foreach ($dash as $i => $length) {
+            $dash[$i] = $i % 2 === 0 ? max(self::DOT, $length) : $length;
+        }
         $period = array_sum($dash);
         $edges = self::edges($run);
         if ($edges === [] || array_sum($edges) / $period * count($dash) > self::MOST) {

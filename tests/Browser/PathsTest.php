@@ -67,6 +67,18 @@ final class PathsTest extends BrowserTestCase
         self::assertFalse($this->item($this->sheet, 'Path')['fields']['subpaths'][0]['closed']);
     }
 
+    public function test_what_is_drawn_is_kept_when_another_tool_is_taken(): void
+    {
+        $this->begin();
+        $this->browser->press('Path');
+        $this->browser->clickSheet(100, 100);
+        $this->browser->clickSheet(200, 160);
+        $this->browser->press('Round');
+        $this->browser->waitForStatus('Drew "Path"');
+        self::assertSame('true', $this->browser->named('Round')->getAttribute('aria-pressed'), 'the tool that was taken stays taken');
+        self::assertCount(2, $this->points());
+    }
+
     public function test_points_are_dragged_typed_aligned_nudged_added_and_deleted(): void
     {
         $this->begin();

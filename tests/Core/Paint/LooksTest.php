@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Tests\Core\Paint;
 
 use AllSquare\Core\Geometry\Point;
+use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Item\Look\FillPattern;
 use AllSquare\Core\Item\Look\Look;
 use AllSquare\Core\Measure\Derivation;
+use AllSquare\Core\Paint\SheetPainter;
 use AllSquare\Core\Paint\SvgWriter;
 use AllSquare\Core\Refusal;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -122,6 +124,16 @@ final class LooksTest extends TestCase
         // 1.5 of the blur and the spread each way, shifted
         self::assertSame(['x' => 75.0, 'y' => 71.0, 'w' => 270.0, 'h' => 170.0], $derived->painted->toArray());
         self::assertStringContainsString("stdDeviation='10'", (new SvgWriter)->write($scene->painting('a')->defs));
+    }
+
+    public function test_what_is_blurred_stands_upright_meanwhile_however_it_is_turned(): void
+    {
+        $scene = Scene::of()->put('g', 0, 0, 0, 0, ['kind' => 'group', 'angle' => 20])->put('a', 0, 0, 100, 40, ['parent' => 'g', 'angle' => 10, 'shadow' => [['dx' => 3, 'blur' => 8, 'colour' => '#000000']]])->fitted();
+        $svg = (new SheetPainter(Fonts::library(), $scene->draft()->tree, ['a' => $scene->painting('a')], []))->drawing(new Rect(0, 0, 400, 400), ['400', '400'], null);
+        self::assertMatchesRegularExpression("/<g transform='translate\(3 0\)'><g transform='rotate\(-30\)' filter='url\(#(d[0-9a-f]{16})\)'><g transform='rotate\(30\)'><rect/", $svg);
+        self::assertSame(1, preg_match("/<filter id='d[0-9a-f]{16}' x='[^']+' y='[^']+' width='([^']+)'/", $svg, $found));
+        $room = preg_match("/width='([^']+)' height='([^']+)'/", (new SvgWriter)->write($scene->painting('a')->defs), $of) === 1 ? [(float) $of[1], (float) $of[2]] : [0.0, 0.0];
+        self::assertEqualsWithDelta($room[0] * cos(deg2rad(30)) + $room[1] * sin(deg2rad(30)), (float) $found[1], 0.002);
     }
 
     public function test_a_group_paints_the_shadows_of_what_is_in_it(): void

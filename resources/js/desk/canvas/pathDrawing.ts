@@ -3,6 +3,7 @@ import type { Point } from '@/api/types';
 import { beginSnapping, point } from '@/desk/snap/snapper';
 import { figure, rounded } from '@/sheet/geometry';
 import { course, pathData, type PathPoint } from '@/sheet/points';
+import type { DrawnKind } from '@/sheet/kinds';
 import { readSum } from '@/sheet/sums';
 import { useDesk } from '@/stores/desk';
 import { useUnits } from '@/stores/units';
@@ -21,6 +22,8 @@ const next = shallowRef<Point | null>(null);
 /** what is typed of the next part: its length, or its length and angle */
 const typed = ref('');
 let snapping: ReturnType<typeof beginSnapping> | null = null;
+/** what it is that is drawn, also when another tool has been taken meanwhile */
+let kind: DrawnKind | null = null;
 
 /** A path that is drawn: clicks make straight parts, drags curves; numbers may be typed instead. */
 export function usePathDrawing() {
@@ -29,12 +32,10 @@ export function usePathDrawing() {
     const units = useUnits();
     const isOn = () => view.tool === 'draw' && view.drawn?.tool.ghost === 'path';
 
-    watch(
-        () => view.tool,
-        (tool) => {
-            if (tool !== 'draw' && points.value.length > 0) finish(false);
-        },
-    );
+    // Whoever takes another tool meanwhile has drawn what is there.
+    watch(isOn, (on) => {
+        if (!on && points.value.length > 0) finish(false);
+    });
 
     const first = computed(() => points.value[0]);
     const closes = computed(() => {
@@ -72,6 +73,7 @@ export function usePathDrawing() {
     /** A press puts a point there, or closes the path; dragging on bends it. */
     function press(at: Point, event: PointerEvent): Gesture {
         next.value = place(at, event);
+        kind = view.drawn;
         if (closes.value) {
             finish(true);
             return { move: () => undefined, end: () => undefined, cancel: () => undefined };
@@ -100,13 +102,12 @@ export function usePathDrawing() {
     /** Puts the path on the sheet; of fewer than two points there is nothing. */
     function finish(closed: boolean): void {
         const drawn = points.value;
-        const kind = view.drawn;
         points.value = [];
         next.value = null;
         typed.value = '';
         snapping?.end();
         snapping = null;
-        view.tool = 'select';
+        if (isOn()) view.tool = 'select';
         if (drawn.length < 2 || !kind) return;
         const subpaths = [{ closed, points: drawn }] as unknown as Commands['add-item']['subpaths'];
         void desk.run('add-item', { kind: kind.name, x: 0, y: 0, subpaths }, []);
