@@ -44,7 +44,7 @@ final readonly class HarbourChart
 
     private function land(): void
     {
-        $this->script->path('Land', 0, 300, 'M0 110C120 20 220 70 330 20C400 -10 430 30 440 60L520 60L520 20C600 40 640 60 700 40L1000 90V340H0Z', [
+        $this->script->path('Land', 0, 300, 'M0 110C120 20 220 70 330 20C400 -10 430 30 440 60L520 60L520 20C600 40 640 60 700 40L1000 90V360H0Z', [
             'fill' => self::LAND, 'outline' => ['colour' => '#b9ad8c', 'weight' => 2, 'joins' => 'round'], 'shadow' => [['dx' => 0, 'dy' => 2, 'blur' => 8, 'colour' => '#20302d33']],
         ]);
     }
@@ -67,7 +67,7 @@ final readonly class HarbourChart
         $this->script->box('Pier', 462, 296, 36, 84, ['fill' => ['pattern' => 'stripes', 'pitch' => 6, 'share' => 0.7, 'angle' => 90, 'colour' => '#a98f5e', 'ground' => '#6d624b']]);
         $this->script->box('Ferry', 440, 262, 26, 60, ['fill' => '#17614f', 'radii' => [13, 13, 3, 3]]);
         $arrow = $this->script->run('add-item', [], ['kind' => 'arrow', 'name' => 'North', 'x' => 906, 'y' => 180, 'w' => 70, 'h' => 20, 'angle' => -90, 'fill' => self::INK, 'shaft' => 4, 'head' => 24])[0];
-        $north = $this->script->text('N', 0, 232, 18, 700, self::INK);
+        $north = $this->script->text('N', 931, 232, 18, 700, self::INK, ['align' => 'centre', 'w' => 20]);
         $this->script->run('align', [$arrow, $north], ['edge' => 'centre', 'to' => 'anchor', 'anchor' => $arrow]);
         $this->script->group('North arrow', [$arrow, $north]);
     }
