@@ -90,16 +90,18 @@ final class CombinationTest extends TestCase
     {
         $seed = (int) (getenv('ALLSQUARE_SEED') ?: random_int(1, 1 << 30));
         $compared = 0;
-        for ($i = 0; $i < 30; $i++) {
+        for ($i = 0; $i < 24; $i++) {
             $chance = new Randomizer(new Mt19937($seed + $i));
             [$one, $other] = [self::shape($chance), self::shape($chance)];
             $how = How::cases()[$chance->getInt(0, 3)];
             $made = Areas::ofPath(Combination::of([[$one, 'nonzero'], [$other, 'nonzero']], $how));
-            $due = Areas::ofPath(Combination::of([[self::flattened($one, 300), 'nonzero'], [self::flattened($other, 300), 'nonzero']], $how));
+            // Pieces cut corners by the square of their length: of two finenesses follows what is enclosed by the finest of all.
+            [$coarse, $fine] = array_map(static fn (int $pieces): float => Areas::ofPath(Combination::of([[self::flattened($one, $pieces), 'nonzero'], [self::flattened($other, $pieces), 'nonzero']], $how)), [120, 240]);
+            $due = (4 * $fine - $coarse) / 3;
             self::assertEqualsWithDelta($due, $made, max($due * 1e-4, 0.05), "seed $seed, pair $i: $how->value of ".PathData::write($one).' and '.PathData::write($other));
             $compared += $due > 1.0 ? 1 : 0;
         }
-        self::assertGreaterThan(10, $compared);
+        self::assertGreaterThan(8, $compared);
     }
 
     private static function flattened(Path $path, int $pieces): Path
