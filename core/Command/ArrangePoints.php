@@ -9,12 +9,11 @@ use AllSquare\Core\Item\Item;
 use AllSquare\Core\Points\PointPlane;
 use AllSquare\Core\Points\PointRef;
 use AllSquare\Core\Refusal;
-use AllSquare\Core\Running\Catalogue;
+use AllSquare\Core\Running\Arranging;
 use AllSquare\Core\Running\Command;
 use AllSquare\Core\Running\Needs;
 use AllSquare\Core\Running\Params;
 use AllSquare\Core\Running\Report;
-use AllSquare\Core\Running\Traits\ArrangesBoxes;
 use AllSquare\Core\Running\Traits\GoesOn;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\Words;
@@ -35,14 +34,7 @@ final readonly class ArrangePoints implements Command, GoesOn
     /** @throws Refusal when that command does more than placing and sizing */
     public static function from(Params $params): self
     {
-        $name = $params->word('command') ?? '';
-        $arranging = array_keys(array_filter(Catalogue::all(), static fn (string $class): bool => is_subclass_of($class, ArrangesBoxes::class)));
-        if (! in_array($name, $arranging, true)) {
-            throw Refusal::because('Points take: '.implode(', ', $arranging).'.', 'command');
-        }
-        $inner = $params->value('params');
-
-        return new self(array_values(array_unique($params->words('points'))), Catalogue::make($name, is_array($inner) ? array_filter($inner, is_string(...), ARRAY_FILTER_USE_KEY) : []));
+        return new self(array_values(array_unique($params->words('points'))), Arranging::command($params, 'Points'));
     }
 
     public function needs(): Needs

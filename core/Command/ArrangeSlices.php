@@ -7,12 +7,11 @@ namespace AllSquare\Core\Command;
 use AllSquare\Core\Item\By;
 use AllSquare\Core\Item\Item;
 use AllSquare\Core\Refusal;
-use AllSquare\Core\Running\Catalogue;
+use AllSquare\Core\Running\Arranging;
 use AllSquare\Core\Running\Command;
 use AllSquare\Core\Running\Needs;
 use AllSquare\Core\Running\Params;
 use AllSquare\Core\Running\Report;
-use AllSquare\Core\Running\Traits\ArrangesBoxes;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\Slice;
 use AllSquare\Core\Slice\Plane;
@@ -33,14 +32,7 @@ final readonly class ArrangeSlices implements Command
     /** @throws Refusal when that command does more than placing and sizing */
     public static function from(Params $params): self
     {
-        $name = $params->word('command') ?? '';
-        $arranging = array_keys(array_filter(Catalogue::all(), static fn (string $class): bool => is_subclass_of($class, ArrangesBoxes::class)));
-        if (! in_array($name, $arranging, true)) {
-            throw Refusal::because('Slices take: '.implode(', ', $arranging).'.', 'command');
-        }
-        $inner = $params->value('params');
-
-        return new self($params->words('slices'), Catalogue::make($name, is_array($inner) ? array_filter($inner, is_string(...), ARRAY_FILTER_USE_KEY) : []));
+        return new self($params->words('slices'), Arranging::command($params, 'Slices'));
     }
 
     public function needs(): Needs

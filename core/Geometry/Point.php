@@ -26,6 +26,19 @@ final readonly class Point
         return new self($this->x * $x, $this->y * $y);
     }
 
+    public function length(): float
+    {
+        return hypot($this->x, $this->y);
+    }
+
+    /** In the same direction, of length 1; nothing where it has none. */
+    public function unit(): self
+    {
+        $length = $this->length();
+
+        return $length < 1e-12 ? new self(0.0, 0.0) : $this->times(1 / $length, 1 / $length);
+    }
+
     /** Turned about the origin, degrees clockwise. */
     public function turned(float $degrees): self
     {

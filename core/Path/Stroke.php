@@ -57,12 +57,12 @@ final readonly class Stroke
             }
             $next = $parts[$i + 1] ?? ($subpath->closed ? $parts[0] : null);
             if ($next !== null && ! self::holds($inner, $part->to)) {
-                array_push($points, ...$this->corner($part->to, self::unit($part->ends()), self::unit($next->begins())));
+                array_push($points, ...$this->corner($part->to, $part->ends()->unit(), $next->begins()->unit()));
             }
         }
         if (! $subpath->closed) {
             $last = $parts[count($parts) - 1];
-            array_push($points, ...$this->end($parts[0]->from, self::unit($parts[0]->begins())->times(-1, -1)), ...$this->end($last->to, self::unit($last->ends())));
+            array_push($points, ...$this->end($parts[0]->from, $parts[0]->begins()->unit()->times(-1, -1)), ...$this->end($last->to, $last->ends()->unit()));
         }
 
         return $points;
@@ -81,7 +81,7 @@ final readonly class Stroke
     /** @return list<Point> of a part between its ends, and beside these */
     private function along(Cubic $part): array
     {
-        $points = [...$this->across($part->from, self::unit($part->begins())), ...$this->across($part->to, self::unit($part->ends()))];
+        $points = [...$this->across($part->from, $part->begins()->unit()), ...$this->across($part->to, $part->ends()->unit())];
         // Where a curve turns round, what is drawn along it reaches straight out.
         foreach ($part->outermost(Axis::X) as $point) {
             array_push($points, ...$this->across($point, new Point(0.0, 1.0)));
@@ -136,15 +136,8 @@ final readonly class Stroke
         if ($this->joins !== 'miter' || $sine < 1e-6 || $half * self::MITRE < 1.0) {
             return [];
         }
-        $tip = self::unit($in->minus($out))->times($this->reach / $half, $this->reach / $half);
+        $tip = $in->minus($out)->unit()->times($this->reach / $half, $this->reach / $half);
 
         return [$at->plus($tip)];
-    }
-
-    private static function unit(Point $of): Point
-    {
-        $length = hypot($of->x, $of->y);
-
-        return $length < 1e-12 ? new Point(0.0, 0.0) : $of->times(1 / $length, 1 / $length);
     }
 }

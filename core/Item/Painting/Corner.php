@@ -31,11 +31,11 @@ final readonly class Corner
      */
     public function __construct(public Point $tip, Point $before, Point $after, float $radius, float $room = 0.5)
     {
-        $this->in = self::unit($before->minus($tip));
-        $this->out = self::unit($after->minus($tip));
+        $this->in = $before->minus($tip)->unit();
+        $this->out = $after->minus($tip)->unit();
         $cosine = max(-1.0, min(1.0, $this->in->x * $this->out->x + $this->in->y * $this->out->y));
         $this->half = acos($cosine) / 2;
-        $most = min(self::length($before->minus($tip)), self::length($after->minus($tip))) * $room;
+        $most = min($before->minus($tip)->length(), $after->minus($tip)->length()) * $room;
         $slope = tan($this->half);
         // A straight corner needs no rounding, and one that folds back has no room for it.
         $cut = $slope < 1e-9 || $this->half > M_PI / 2 - 1e-9 ? 0.0 : min($most, $radius / $slope);
@@ -63,7 +63,7 @@ final readonly class Corner
             $across = new Point(-$edge->y * $reach, $edge->x * $reach);
             array_push($points, $end->plus($across), $end->minus($across));
         }
-        $outward = self::unit(new Point(-$this->in->x - $this->out->x, -$this->in->y - $this->out->y));
+        $outward = (new Point(-$this->in->x - $this->out->x, -$this->in->y - $this->out->y))->unit();
         $sine = sin($this->half);
         if ($this->radius <= 0.0) {
             return match (true) {
@@ -89,17 +89,5 @@ final readonly class Corner
         }
 
         return $points;
-    }
-
-    private static function length(Point $of): float
-    {
-        return hypot($of->x, $of->y);
-    }
-
-    private static function unit(Point $of): Point
-    {
-        $length = self::length($of);
-
-        return $length < 1e-12 ? new Point(0.0, 0.0) : $of->times(1 / $length, 1 / $length);
     }
 }
