@@ -1,18 +1,13 @@
 <script setup lang="ts">
-import { useActions } from '@/desk/actions';
 import { counted } from '@/sheet/words';
 import { useBench, type Order } from '@/stores/bench';
-import { useSquaring } from '@/stores/squaring';
 import { useDesk } from '@/stores/desk';
-import { useUnits } from '@/stores/units';
 import { pressed, vRehearse } from '@/stores/rehearsal';
 import { readCount } from '@/sheet/sums';
-import { computed, ref } from 'vue';
-import { dividing, gapsOf, gapWords } from './gaps';
-import CombinePanel from './CombinePanel.vue';
+import { computed } from 'vue';
+import { gapsOf, gapWords } from './gaps';
+import MakeRow from './MakeRow.vue';
 import PointFields from './PointFields.vue';
-import RepeatPanel from './RepeatPanel.vue';
-import SquarePanel from './SquarePanel.vue';
 import SheetCount from './SheetCount.vue';
 import SeriesFields from './SeriesFields.vue';
 import SumField from './SumField.vue';
@@ -20,12 +15,6 @@ import SumField from './SumField.vue';
 /** Space: gaps as they stand and by number, evening out, insets, blocks, squaring up; or the numbers of a series. */
 const desk = useDesk();
 const bench = useBench();
-const units = useUnits();
-const { actions } = useActions();
-const square = ref<HTMLElement | null>(null);
-const squaring = useSquaring();
-const combine = ref<InstanceType<typeof CombinePanel> | null>(null);
-const repeat = ref<InstanceType<typeof RepeatPanel> | null>(null);
 
 const AXES = [
     { axis: 'x' as const, words: 'across', sign: '↔', key: 'e' },
@@ -52,15 +41,6 @@ const along = computed<'x' | 'y'>(() => {
     const least = (axis: 'x' | 'y') => Math.min(...gaps.value[axis], Infinity);
     return least('x') >= least('y') ? 'x' : 'y';
 });
-
-const offers = computed(() =>
-    desk.sheet?.whole_pixels && bench.mode === 'gaps' && free.value.length > 2
-        ? dividing(free.value, along.value).map((one) => ({
-              ...one,
-              order: () => bench.distribute(along.value, one.extent),
-          }))
-        : [],
-);
 
 const sentence = computed(() => {
     const count = free.value.length;
@@ -191,68 +171,8 @@ function make(order: () => Order | null): void {
                     Inset
                 </button>
             </div>
-            <div v-if="!desk.edited.length" class="row">
-                <button
-                    ref="square"
-                    v-rehearse="squaring.order"
-                    class="btn strong"
-                    type="button"
-                    :disabled="!squaring.possible"
-                    :aria-expanded="squaring.isOpen"
-                    v-tooltip.top="{
-                        value: `Find the lines and gaps that were meant, and make them exact (q)`,
-                        showDelay: 400,
-                    }"
-                    @click="squaring.press()"
-                >
-                    Square up
-                </button>
-                <button
-                    class="btn"
-                    type="button"
-                    :disabled="!actions.again.possible()"
-                    v-tooltip.top="{ value: 'Do the last one again, on what is selected now (.)', showDelay: 400 }"
-                    @click="actions.again.run()"
-                >
-                    Again
-                </button>
-                <button
-                    class="btn"
-                    type="button"
-                    :disabled="free.length === 0 || desk.selection.length === 0"
-                    v-tooltip.top="{ value: 'Copies in rows and columns, in a ring, or in steps', showDelay: 400 }"
-                    @click="repeat?.toggle($event)"
-                >
-                    Repeat…
-                </button>
-                <button
-                    class="btn"
-                    type="button"
-                    :disabled="!combine?.possible"
-                    v-tooltip.top="{
-                        value: 'Join shapes, cut them out of one another, or take them apart again',
-                        showDelay: 400,
-                    }"
-                    @click="combine?.toggle($event)"
-                >
-                    Combine…
-                </button>
-                <button
-                    v-for="offer in offers"
-                    :key="offer.extent"
-                    v-rehearse="offer.order"
-                    class="offer num"
-                    type="button"
-                    v-tooltip.top="{ value: `Divides without a remainder: ${offer.words}`, showDelay: 400 }"
-                    @click="pressed(offer.order())"
-                >
-                    {{ units.text(offer.extent) }} {{ along === 'x' ? 'wide' : 'high' }}: {{ offer.short }}
-                </button>
-            </div>
         </template>
-        <RepeatPanel ref="repeat" />
-        <CombinePanel ref="combine" />
-        <SquarePanel :button="square" />
+        <MakeRow :shown="desk.selected.length > 0 && !series && desk.edited.length === 0" :along="along" />
     </div>
 </template>
 
@@ -267,14 +187,6 @@ function make(order: () => Order | null): void {
 .row .btn {
     padding: 0 8px;
     flex: none;
-}
-.strong:not(:disabled) {
-    background: var(--spruce);
-    border-color: var(--spruce);
-    color: var(--on-spruce);
-}
-.strong:hover:not(:disabled) {
-    background: var(--spruce-deep);
 }
 select {
     height: 26px;
@@ -302,23 +214,5 @@ select:disabled {
 .by-size input {
     accent-color: var(--spruce);
     margin: 0;
-}
-.offer {
-    border: 0;
-    background: none;
-    color: var(--spruce);
-    font-size: 11.5px;
-    white-space: nowrap;
-    overflow: hidden;
-    text-overflow: ellipsis;
-    padding: 2px 3px;
-    cursor: pointer;
-    min-width: 0;
-}
-.offer:hover {
-    text-decoration: underline;
-}
-.offer:focus-visible {
-    outline-offset: -2px;
 }
 </style>
