@@ -97,18 +97,9 @@ const offers = computed(() =>
     <SquarePanel :button="square" />
 </template>
 
+<style scoped src="./row.css"></style>
+
 <style scoped>
-.row {
-    display: flex;
-    align-items: center;
-    gap: 5px;
-    margin-bottom: 6px;
-    min-width: 0;
-}
-.row .btn {
-    padding: 0 8px;
-    flex: none;
-}
 .strong:not(:disabled) {
     background: var(--spruce);
     border-color: var(--spruce);

@@ -194,18 +194,9 @@ const smooth = (to: boolean): Order<'smooth-points'> => ({
     </div>
 </template>
 
+<style scoped src="./row.css"></style>
+
 <style scoped>
-.row {
-    display: flex;
-    align-items: center;
-    gap: 5px;
-    margin-bottom: 6px;
-    min-width: 0;
-}
-.row .btn {
-    padding: 0 8px;
-    flex: none;
-}
 .length {
     flex: 1 1 110px;
     min-width: 0;

@@ -176,18 +176,9 @@ function make(order: () => Order | null): void {
     </div>
 </template>
 
+<style scoped src="./row.css"></style>
+
 <style scoped>
-.row {
-    display: flex;
-    align-items: center;
-    gap: 5px;
-    margin-bottom: 6px;
-    min-width: 0;
-}
-.row .btn {
-    padding: 0 8px;
-    flex: none;
-}
 select {
     height: 26px;
     min-width: 0;
