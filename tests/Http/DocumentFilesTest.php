@@ -33,6 +33,19 @@ final class DocumentFilesTest extends HttpTestCase
         $this->postJson("/api/documents/{$opened->json('id')}/undo")->assertOk();
     }
 
+    public function test_a_combined_shape_of_which_nothing_is_left_goes_into_a_file_and_comes_out_of_it(): void
+    {
+        ['document' => $document, 'sheet' => $sheet] = $this->begin();
+        [$left, $right] = [$this->box($sheet, 20, 20), $this->box($sheet, 40, 20)];
+        $combined = $this->command($sheet, 'combine', [$left, $right], ['how' => 'overlap'])->assertOk()->json('created.0.id');
+        $this->command($sheet, 'place', [$right], ['x' => 400])->assertOk();
+        $item = collect($this->getJson("/api/sheets/$sheet")->json('items'))->firstWhere('id', $combined);
+        self::assertSame([], $item['fields']['outcome']);
+        $file = (string) $this->get("/api/documents/$document/file")->assertOk()->getContent();
+        $again = $this->import($file)->assertCreated()->json('id');
+        self::assertSame($file, (string) $this->get("/api/documents/$again/file")->getContent());
+    }
+
     public function test_what_is_no_document_is_refused_and_nothing_of_it_kept(): void
     {
         $sheet = ['name' => 'S', 'width' => 10, 'height' => 10];

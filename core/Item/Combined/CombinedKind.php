@@ -57,7 +57,7 @@ final class CombinedKind implements Closed, Combines, GoesWhenEmpty, Kind, Shows
     {
         return $this->fields ??= new Fields(
             new ChoiceField('how', 'what becomes of the shapes', 'Combined by', 'combined by', FieldGroup::Geometry, ['join' => 'join', 'cut' => 'cut out', 'overlap' => 'overlap', 'difference' => 'difference']),
-            new PathField('outcome', new Path([]), 'what comes of it, in px of its own space; worked out anew when what is in it changes', isSet: false),
+            new PathField('outcome', new Path([]), 'what comes of it, in px of its own space; worked out anew when what is in it changes; empty where nothing is left', isSet: false, isWorkedOut: true),
             Look::fillField('#b9cfc6'),
             Look::outlineField(),
             Look::shadowField(),
