@@ -14,6 +14,7 @@ use App\Http\Controllers\KindController;
 use App\Http\Controllers\MeasureController;
 use App\Http\Controllers\MeasuredController;
 use App\Http\Controllers\RenderController;
+use App\Http\Controllers\SettingController;
 use App\Http\Controllers\SheetController;
 use App\Http\Controllers\SnapController;
 use Illuminate\Support\Facades\Route;
@@ -71,5 +72,6 @@ Route::delete('archives/{archive}', [ArchiveController::class, 'destroy']);
 Route::post('archives/{archive}/again', [ArchiveController::class, 'again']);
 Route::get('archives/{archive}/file', [ArchiveController::class, 'file']);
 
+Route::post('sheets/{sheet}/setting', [SettingController::class, 'set']);
 Route::get('fonts', [FontController::class, 'index']);
 Route::get('fonts/{font}/{hash}', [FontController::class, 'outlines']);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console;
 
-use AllSquare\Core\Text\FontCompiler;
+use AllSquare\Core\Text\Reading\FontCompiler;
 use Illuminate\Console\Command;
 
 final class CompileCommand extends Command

@@ -94,6 +94,10 @@ final readonly class TimeTravel
             $patch = $back ? $line->changes()->reversed() : $line->changes();
             $this->writer->write($patch, checked: true);
             $line->forceFill(['undone' => $back])->save();
+            foreach ($this->elsewhere($line->sheet_id, $patch) as $other => $ids) {
+                Sheet::query()->toBase()->where('id', $other)->update(['revision' => DB::raw('revision + 1')]);
+                $this->derive((string) $other, $patch->ofItems($ids));
+            }
             $answer = $this->answers->ofLine($line, $patch, $this->derive($line->sheet_id, $patch), $sheet->revision);
 
             return [
@@ -116,6 +120,17 @@ final readonly class TimeTravel
     private function lock(Document $document): void
     {
         Document::query()->toBase()->where('id', $document->id)->increment('changes');
+    }
+
+    /** @return array<string, list<string>> items of other sheets that it changed, by sheet */
+    private function elsewhere(string $sheetId, Patch $patch): array
+    {
+        $found = [];
+        foreach (DB::table('items')->whereIn('id', $patch->ids('items'))->where('sheet_id', '!=', $sheetId)->get(['id', 'sheet_id']) as $item) {
+            $found[$item->sheet_id][] = $item->id;
+        }
+
+        return $found;
     }
 
     /** @return list<stdClass> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use AllSquare\Core\Text\CompiledFonts;
 use AllSquare\Core\Text\FontFaces;
 use AllSquare\Core\Text\FontLibrary;
 use App\Contract\Schemas;
@@ -25,9 +26,9 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         Connection::resolverFor('sqlite', static fn (PDO|Closure $pdo, string $database, string $prefix, array $config): ExactConnection => new ExactConnection($pdo, $database, $prefix, $config));
-        $this->app->singleton(FontLibrary::class, static fn (): FontLibrary => new FontLibrary(config('allsquare.compiled').'/fonts'));
+        $this->app->singleton(FontLibrary::class, static fn (): FontLibrary => new FontLibrary(new CompiledFonts(config('allsquare.compiled').'/fonts', resource_path('fonts'))));
         $this->app->singleton(Schemas::class, static fn (): Schemas => new Schemas(base_path('schema')));
-        $this->app->singleton(FontFaces::class, static fn (): FontFaces => new FontFaces(resource_path('fonts')));
+        $this->app->singleton(FontFaces::class);
         $this->app->singleton(ExportLimits::class, static fn (): ExportLimits => new ExportLimits(config('allsquare.export.files'), config('allsquare.export.megapixels')));
     }
 

@@ -9,7 +9,10 @@ use AllSquare\Core\Geometry\Spoken;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Running\Execution;
 use AllSquare\Core\Running\Moves;
+use AllSquare\Core\Running\Needs;
 use AllSquare\Core\Running\Report;
+use AllSquare\Core\Running\Scope;
+use AllSquare\Core\Running\Traits\ReachesEverySheet;
 use AllSquare\Core\Sheet\Draft;
 use App\Contract\CommandCall;
 use App\History\Recorder;
@@ -20,6 +23,7 @@ use App\Sheets\ChangeWriter;
 use App\Sheets\Deriver;
 use App\Sheets\SheetLoader;
 use App\Sheets\StaleRevision;
+use App\Storage\Patch;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Database\UniqueConstraintViolationException;
 use Illuminate\Support\Facades\DB;
@@ -83,6 +87,7 @@ final readonly class CommandRunner
         $patch = $this->writer->patch($sheet, $done->change);
         $rows = $this->derived($draft, $done);
         $this->writer->write($patch, $rows);
+        $patch = $call->command instanceof ReachesEverySheet ? $patch->with(...$this->elsewhere($sheet, $call->command)) : $patch;
         $answer = $this->answers->ofChange($sheet, $draft, $done, $rows, $sheet->revision);
         $run = $this->recorder->runOf($sheet, $call);
         $run === null
@@ -90,6 +95,28 @@ final readonly class CommandRunner
             : $this->recorder->extend($run, $sheet, $call, self::joined($draft, $call, $done->report, $run), $patch);
 
         return $answer;
+    }
+
+    /**
+     * The same command on the other sheets of the document.
+     *
+     * @return list<Patch> what changed on each
+     */
+    private function elsewhere(Sheet $sheet, ReachesEverySheet $command): array
+    {
+        $patches = [];
+        foreach (Sheet::there()->where('document_id', $sheet->document_id)->where('id', '!=', $sheet->id)->get() as $other) {
+            $draft = $this->loader->draft($other, new Needs(Scope::Whole), []);
+            $done = Execution::elsewhere($command, $draft);
+            if ($done->change->isEmpty()) {
+                continue;
+            }
+            Sheet::query()->toBase()->where('id', $other->id)->update(['revision' => DB::raw('revision + 1')]);
+            $patches[] = $patch = $this->writer->patch($other, $done->change);
+            $this->writer->write($patch, $this->derived($draft, $done));
+        }
+
+        return $patches;
     }
 
     /**

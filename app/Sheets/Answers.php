@@ -117,7 +117,7 @@ final readonly class Answers
     public function ofLine(HistoryLine $line, ?Patch $applied = null, ?array $rows = null, ?int $revision = null): array
     {
         $patch = $applied ?? $line->changes();
-        $rows ??= Item::query()->toBase()->whereIn('id', $patch->ids('items'))->get(ItemRows::answerColumns())->all();
+        $rows ??= Item::query()->toBase()->whereIn('id', $patch->ids('items'))->where('sheet_id', $line->sheet_id)->get(ItemRows::answerColumns())->all();
         $new = array_flip(array_column(array_filter($patch->rows, static fn (array $row): bool => $row[0] === 'items' && $row[2] === null), 1));
         $sheet = $patch->touches('sheets') ? Sheet::query()->find($line->sheet_id) : null;
 

@@ -44,7 +44,7 @@ final readonly class PlanLoader
         }
         $box = $by === By::Ink ? 'ink' : 'bounds';
         $statement = DB::connection()->getPdo()->prepare(
-            "SELECT id, parent_id, kind, {$box}_x, {$box}_y, {$box}_w, {$box}_h".($letters ? ", angle, bounds_y, locked, flip, CASE WHEN kind IN ('".implode("', '", self::kinds(KeepsNumbers::class))."') OR (flip IN ('none', 'across') AND kind IN ('".implode("', '", self::kinds(HasBaseline::class))."')) THEN props END" : '').'
+            "SELECT id, parent_id, kind, {$box}_x, {$box}_y, {$box}_w, {$box}_h".($letters ? ", angle, bounds_y, locked, flip, CASE WHEN kind IN ('".implode("', '", self::kinds(KeepsNumbers::class))."') OR (flip IN ('none', 'across') AND kind IN ('".implode("', '", self::kinds(HasBaseline::class))."')) THEN props END, bounds_w, bounds_h" : '').'
             FROM items WHERE sheet_id = ? AND hidden = 0 AND reference = 0 ORDER BY parent_id, rank, id',
         );
         $statement->execute([$sheet]);
@@ -74,9 +74,9 @@ final readonly class PlanLoader
             $locked = $isLocked || ($row[9] ?? 0) === 1;
             $is = $kinds[$kind];
             $box = new Rect((float) $x, (float) $y, (float) $w, (float) $h);
-            $fields = isset($row[11]) ? json_decode($row[11], true, flags: JSON_THROW_ON_ERROR) : null;
+            $fields = isset($row[11]) ? json_decode($row[11], true, flags: JSON_THROW_ON_ERROR) + $is->fields()->defaults : null;
             $isUpright = fmod($angle, 360.0) === 0.0;
-            $baseline = $fields !== null && $isUpright && $is instanceof HasBaseline ? $row[8] + $is->baseline($fields, $this->fonts) : null;
+            $baseline = $fields !== null && $isUpright && $is instanceof HasBaseline ? $row[8] + $is->baseline($fields, (float) $row[12], (float) $row[13], $this->fonts) : null;
             $edge = $fields !== null && $isUpright && $is instanceof FollowsItsWords ? $is->standsBy($fields) : null;
             $place = count($seen);
             $isTurned = ! Angle::isQuarter($angle);

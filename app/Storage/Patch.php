@@ -81,6 +81,22 @@ final readonly class Patch
         return isset($columns['fields'], $over['fields']) ? [...$columns, ...$over, 'fields' => [...$columns['fields'], ...$over['fields']]] : [...$columns, ...$over];
     }
 
+    /** This and others, one after the other. */
+    public function with(self ...$others): self
+    {
+        return new self(array_merge($this->rows, ...array_map(static fn (self $other): array => $other->rows, array_values($others))));
+    }
+
+    /**
+     * What of it is about some items.
+     *
+     * @param  list<string>  $ids
+     */
+    public function ofItems(array $ids): self
+    {
+        return new self(array_values(array_filter($this->rows, static fn (array $row): bool => $row[0] === 'items' && in_array($row[1], $ids, true))));
+    }
+
     /** The other way round: what undoes it. */
     public function reversed(): self
     {

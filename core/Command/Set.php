@@ -15,6 +15,7 @@ use AllSquare\Core\Item\Field\Fields;
 use AllSquare\Core\Item\Item;
 use AllSquare\Core\Item\Kinds;
 use AllSquare\Core\Item\Naming;
+use AllSquare\Core\Item\Traits\FieldsFollow;
 use AllSquare\Core\Item\Traits\HasWords;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Running\Command;
@@ -22,7 +23,7 @@ use AllSquare\Core\Running\Needs;
 use AllSquare\Core\Running\Params;
 use AllSquare\Core\Running\Report;
 use AllSquare\Core\Running\Selected;
-use AllSquare\Core\Running\SetWords;
+use AllSquare\Core\Running\SettingSaid;
 use AllSquare\Core\Running\Traits\GoesOn;
 use AllSquare\Core\Running\Traits\Repeatable;
 use AllSquare\Core\Series\Counterparts;
@@ -92,7 +93,7 @@ final readonly class Set implements Command, GoesOn, Repeatable
         }
 
         return new Report(
-            SetWords::summary($draft, $given, $look === [] ? $ids : $fitting, $before).($also === [] ? '' : ' and '.count($also).' more of the series').($always ? '' : $selected->note()),
+            SettingSaid::summary($draft, $given, $look === [] ? $ids : $fitting, $before).($also === [] ? '' : ' and '.count($also).' more of the series').($always ? '' : $selected->note()),
             $selected->ids,
             $this->leftOut($always ? [] : $selected->locked, array_diff($ids, $fitting), $look) + $this->missing($draft, $fitting),
         );
@@ -154,7 +155,7 @@ final readonly class Set implements Command, GoesOn, Repeatable
     private function look(Draft $draft, string $id, array $look): void
     {
         $was = $draft->item($id);
-        $item = $was->withFields($look);
+        $item = $was->kind instanceof FieldsFollow ? $was->kind->withFields($was, $look) : $was->withFields($look);
         $draft->put($this->isOnlyPaint() ? $item : Naming::following($was, $item)->fitted($draft->sheet()->wholePixels, $draft->fonts));
     }
 

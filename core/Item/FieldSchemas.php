@@ -8,6 +8,7 @@ use AllSquare\Core\Geometry\Flip;
 use AllSquare\Core\Item\Field\Field;
 use AllSquare\Core\Item\Look\Colour;
 use AllSquare\Core\Item\Look\Gradient;
+use AllSquare\Core\Item\Type\TypeFields;
 
 /** The JSON Schema of all that the kinds of items say about their fields; the schemas of commands and files refer to it. */
 final class FieldSchemas
@@ -18,7 +19,7 @@ final class FieldSchemas
         $fields = Kinds::fields();
         ksort($fields);
         $defs = [];
-        foreach ($fields as $field) {
+        foreach ($fields + TypeFields::ofRuns() as $field) {
             $defs["field-$field->name"] = $field->schema();
         }
 
@@ -34,6 +35,7 @@ final class FieldSchemas
                 'colour' => Colour::definition(),
                 ...Gradient::definitions(),
                 'set-fields' => ['type' => 'object', 'properties' => self::references(array_filter($fields, static fn (Field $field): bool => $field->isSet))],
+                'styles' => ['type' => 'object', 'additionalProperties' => false, 'properties' => self::references(TypeFields::ofRuns() + TypeFields::ofParagraphs()), 'description' => 'how letters are set, and the paragraphs they are in'],
                 'fields' => ['type' => 'object', 'properties' => self::references($fields), 'additionalProperties' => false],
             ] + $defs,
         ];

@@ -45,9 +45,15 @@ final class Naming
     public static function ofItem(Item $item): string
     {
         $words = $item->kind instanceof HasWords ? $item->kind->words($item) : '';
-        $line = trim((string) preg_replace('/[\s\p{Cc}]+/u', ' ', $words));
+        $line = self::line($words);
 
-        return $line === '' ? ucfirst($item->kind->noun(1)) : mb_strimwidth($line, 0, 40, '…');
+        return $line === '' ? ucfirst($item->kind->noun(1)) : $line;
+    }
+
+    /** The beginning of some words, as one line. */
+    public static function line(string $words): string
+    {
+        return mb_strimwidth(trim((string) preg_replace('/[\s\p{Cc}]+/u', ' ', $words)), 0, 40, '…');
     }
 
     /** The item saying something else; one that was never renamed is called by its words, also when these change. */

@@ -64,7 +64,7 @@ final readonly class Baseline
         }
 
         return $item->kind instanceof HasBaseline && ! $item->flip->isDown() && Length::same(fmod($this->tree->totalAngle($item->id), 360.0), 0.0)
-            ? $this->boxes->bounds($item->id)->y + $item->kind->baseline($item->fields, $this->fonts)
+            ? $this->boxes->bounds($item->id)->y + $item->kind->baseline($item->fields, $item->frame->w, $item->frame->h, $this->fonts)
             : null;
     }
 }

@@ -120,7 +120,7 @@ final readonly class SheetPainter
             $words = $isTaken && $asWords ? $this->words($item) : null;
             $inside = [
                 ...$painting->defs,
-                ...$this->mirrored($item, $words === null ? $painting->body : [$words]),
+                ...$this->mirrored($item, $words ?? $painting->body),
                 ...($item->kind instanceof ShowsAsOne ? [] : $this->children($item->id, $view, $isTaken ? null : $only, $asWords, $turned + $item->angle)),
                 ...$this->mirrored($item, $painting->over),
             ];
@@ -147,7 +147,8 @@ final readonly class SheetPainter
         return $elements === [] || $item->flip === Flip::None ? $elements : [new Element('g', ['transform' => $item->mirror()->toSvg()], $elements)];
     }
 
-    private function words(Item $item): ?Element
+    /** @return list<Element>|null */
+    private function words(Item $item): ?array
     {
         $painter = $this->painters->of($item);
 
@@ -163,12 +164,11 @@ final readonly class SheetPainter
             $painter = $this->painters->of($item);
             $isTaken = $only === null || array_filter($only, fn (string $taken): bool => $taken === $id || $this->tree->isWithin($id, $taken)) !== [];
             if ($painter instanceof WritesWords && $isTaken && ! $this->tree->isHidden($id) && ($this->painted[$id] ?? $area)->meets($area)) {
-                foreach ($painter->used($item) as $key => $codePoints) {
-                    $used[$key] = [...$used[$key] ?? [], ...$codePoints];
-                }
+                array_push($used, ...$painter->used($item));
             }
         }
-        ksort($used);
+        $used = array_values(array_unique($used));
+        sort($used);
 
         return $used === [] ? '' : '<style>'.$faces->css($used).'</style>';
     }

@@ -8,6 +8,7 @@ use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Spoken;
 use AllSquare\Core\Measure\Boxes;
 use AllSquare\Core\Refusal;
+use AllSquare\Core\Running\Traits\ReachesEverySheet;
 use AllSquare\Core\Settle\Settlers;
 use AllSquare\Core\Sheet\Change;
 use AllSquare\Core\Sheet\Draft;
@@ -43,6 +44,21 @@ final readonly class Execution
         }
 
         return new self($done->change, new Report($spoken($done->report->summary), $done->report->selection, $details));
+    }
+
+    /**
+     * What a command does on another sheet of the document than the one it was run on.
+     *
+     * @throws Refusal
+     */
+    public static function elsewhere(ReachesEverySheet $command, Draft $draft): self
+    {
+        $command->elsewhere($draft);
+        Settlers::settle($draft);
+        $change = $draft->change();
+        self::refuseBeyond($draft, $change);
+
+        return new self($change, new Report('', []));
     }
 
     /**

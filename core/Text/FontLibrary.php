@@ -5,86 +5,120 @@ declare(strict_types=1);
 namespace AllSquare\Core\Text;
 
 use AllSquare\Core\Refusal;
-use RuntimeException;
+use AllSquare\Core\Text\Setting\SetTexts;
 
-/** The fonts that ship with the application, as compiled by FontCompiler. Each is read when first asked for. */
+/**
+ * All fonts that texts can be set in. Each is read when first asked for.
+ *
+ * @phpstan-import-type FontEntry from FontSource
+ */
 final class FontLibrary
 {
-    /** @var array<string, array<int, array{key: string, hash: string}>> */
-    private readonly array $families;
+    /** what was set with them */
+    public readonly SetTexts $setTexts;
 
-    /** @var array<string, Font> */
+    /** @var list<FontSource> those that come first have their words for families first */
+    private readonly array $sources;
+
+    /** @var array<string, Font> by key */
     private array $fonts = [];
 
-    /** @throws RuntimeException when nothing has been compiled into that folder */
-    public function __construct(private readonly string $folder)
+    /** @var array<string, Font> by family, weight and slant, as they were asked for */
+    private array $found = [];
+
+    public function __construct(FontSource ...$sources)
     {
-        $index = is_file("$folder/index.php") ? require "$folder/index.php" : null;
-        if (! is_array($index) || $index['version'] !== FontCompiler::VERSION) {
-            throw new RuntimeException('The fonts have not been compiled. Run: php artisan allsquare:compile');
-        }
-        /** @var array<string, array<int, array{key: string, hash: string}>> $families */
-        $families = $index['families'];
-        $this->families = $families;
+        $this->sources = array_values($sources);
+        $this->setTexts = new SetTexts;
     }
 
-    /** @return array<string, list<int>> the weights of each family */
+    /** @return array<string, array{name: string, weights: list<int>, italics: list<int>}> the weights of each family, upright and italic */
     public function families(): array
     {
-        return array_map(static fn (array $weights): array => array_keys($weights), $this->families);
+        $families = [];
+        foreach ($this->entries() as $entry) {
+            $families[$entry['family']] ??= ['name' => $entry['name'], 'weights' => [], 'italics' => []];
+            $families[$entry['family']][$entry['italic'] ? 'italics' : 'weights'][] = $entry['weight'];
+        }
+        foreach ($families as &$family) {
+            sort($family['weights']);
+            sort($family['italics']);
+        }
+        uasort($families, static fn (array $a, array $b): int => strnatcasecmp($a['name'], $b['name']));
+
+        return $families;
     }
 
     /** @return array<string, string> what the outlines of each font are known by, so that they are fetched once */
     public function hashes(): array
     {
-        $hashes = [];
-        foreach ($this->families as $weights) {
-            foreach ($weights as $font) {
-                $hashes[$font['key']] = $font['hash'];
-            }
-        }
-
-        return $hashes;
+        return array_map(static fn (array $entry): string => $entry['hash'], $this->entries());
     }
 
     /**
      * @param  int  $weight  100 to 900; the nearest weight that the family has is taken, the bolder of two
+     * @param  bool  $italic  where the family has none of that slant, one of the other is taken
      *
      * @throws Refusal when there is no such family
      */
-    public function font(string $family, int $weight): Font
+    public function font(string $family, int $weight, bool $italic = false): Font
     {
-        $weights = $this->families[$family]
-            ?? throw Refusal::because(sprintf('There is no font "%s". There are: %s.', mb_strimwidth($family, 0, 40, '…'), implode(', ', array_keys($this->families))), 'font');
-        $nearest = array_key_first($weights);
-        foreach (array_keys($weights) as $has) {
-            if (abs($has - $weight) <= abs($nearest - $weight)) {
-                $nearest = $has;
-            }
-        }
-        $key = $weights[$nearest]['key'] ?? '';
-
-        return $this->fonts[$key] ??= $this->read($key);
+        return $this->found["$family $weight ".(int) $italic] ??= $this->nearest($family, $weight, $italic);
     }
 
     /** @return array<int, string> path data by code point; blanks have none */
     public function outlines(string $key): array
     {
-        if (! isset($this->hashes()[$key])) {
-            throw Refusal::because('There is no such font.');
-        }
-
-        /** @var array<int, string> $outlines */
-        $outlines = require "{$this->folder}/$key.outlines.php";
-
-        return $outlines;
+        return $this->source($key)->outlines($key);
     }
 
-    private function read(string $key): Font
+    /** @return string the font's file: WOFF or TrueType */
+    public function file(string $key): string
     {
-        /** @var array{family: string, weight: int, unitsPerEm: int, ascent: int, descent: int, advances: array<int, int>, boxes: array<int, array{float, float, float, float}>} $metrics */
-        $metrics = require "{$this->folder}/$key.metrics.php";
+        return $this->source($key)->file($key);
+    }
 
-        return new Font($key, ...$metrics);
+    /** @return FontEntry */
+    public function entry(string $key): array
+    {
+        return $this->source($key)->index()[$key];
+    }
+
+    private function nearest(string $family, int $weight, bool $italic): Font
+    {
+        $nearest = null;
+        foreach ($this->entries() as $key => $entry) {
+            if ($entry['family'] === $family) {
+                // An italic of another weight is nearer than an upright; of two weights as near, the bolder one.
+                $far = (($entry['italic'] !== $italic) ? 10_000 : 0) + 2 * abs($entry['weight'] - $weight) + ($entry['weight'] < $weight ? 1 : 0);
+                $nearest = $nearest === null || $far < $nearest[0] ? [$far, $key] : $nearest;
+            }
+        }
+        if ($nearest === null) {
+            throw Refusal::because(sprintf('There is no font "%s". There are: %s.', mb_strimwidth($family, 0, 40, '…'), implode(', ', array_keys($this->families()))), 'font');
+        }
+
+        return $this->fonts[$nearest[1]] ??= new Font($nearest[1], ...$this->source($nearest[1])->font($nearest[1]));
+    }
+
+    /** @return array<string, FontEntry> */
+    private function entries(): array
+    {
+        $entries = [];
+        foreach ($this->sources as $source) {
+            $entries += $source->index();
+        }
+
+        return $entries;
+    }
+
+    private function source(string $key): FontSource
+    {
+        foreach ($this->sources as $source) {
+            if (isset($source->index()[$key])) {
+                return $source;
+            }
+        }
+        throw Refusal::because('There is no such font.');
     }
 }

@@ -23,7 +23,7 @@ final class CatalogueTest extends HttpTestCase
     private const COMMANDS = 70;
 
     /** what is never seen by the person: it is told by the call itself */
-    private const AIDS = ['settings' => 'sheet', 'guides' => 'guides', 'grids' => 'grids', 'dimensions' => 'dimensions', 'slices' => 'slices', 'presets' => 'presets', 'swatches' => 'swatches'];
+    private const AIDS = ['settings' => 'sheet', 'guides' => 'guides', 'grids' => 'grids', 'dimensions' => 'dimensions', 'slices' => 'slices', 'presets' => 'presets', 'swatches' => 'swatches', 'styles' => 'styles', 'scales' => 'scales'];
 
     private Randomizer $chance;
 
@@ -77,6 +77,7 @@ final class CatalogueTest extends HttpTestCase
             'grid' => array_column($sheet['grids'], 'id'),
             'preset' => array_column($sheet['presets'], 'id'),
             'swatch' => array_column($sheet['swatches'], 'id'),
+            'style' => array_column($sheet['styles'], 'id'),
             ...array_fill_keys(['part', 'parts', 'parallel', 'point'], self::points($sheet['items'])),
             'points' => [...self::points($sheet['items']), ...array_map(static fn (string $point): string => "$point:out", self::points($sheet['items']))],
         ]))->of($command);
@@ -232,6 +233,12 @@ final class CatalogueTest extends HttpTestCase
         $operands = array_map(fn (array $one): string => $this->do('add-item', [], ['x' => $length(400), 'y' => $length(300), 'w' => 90, 'h' => 70, 'angle' => $this->pick([0, 0, -10])] + $one)['created'][0]['id'], [['kind' => 'box'], ['kind' => 'polygon', 'w' => 200, 'h' => 200]]);
         $this->command($this->sheet, 'combine', $operands, ['how' => $this->pick(['join', 'difference'])])->assertOk();
         $this->do('keep-swatch', [], ['name' => 'Quay', 'colour' => '#17614f']);
+        $rich = $this->do('add-item', [], [
+            'kind' => 'text', 'text' => "Sailings\nfrom Skerry Point\nat 07.15", 'x' => $length(300), 'y' => $length(300), 'w' => 120, 'padding' => [4, 6, 8, 10], 'box_fill' => '#f0c96a', 'angle' => $this->pick([0, 0, 8]),
+            'runs' => [['from' => 0, 'to' => 8, 'size' => 28, 'fill' => '#17614f'], ['from' => 14, 'to' => 20, 'italic' => true, 'underline' => true]], 'paragraphs' => [['at' => 1, 'list' => 'bullets', 'space_before' => 4]],
+        ])['created'][0]['id'];
+        $this->do('keep-style', [$rich, $ids[8]], ['name' => 'Notice']);
+        $this->do('set-scale', [], ['base' => 15, 'ratio' => 1.2]);
         $this->do('set', [$ids[10]], ['locked' => true]);
         $this->do('set', [$ids[11]], ['reference' => true]);
         $this->do('add-guide', [], ['axis' => 'x', 'at' => 100.5]);

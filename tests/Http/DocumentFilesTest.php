@@ -39,8 +39,8 @@ final class DocumentFilesTest extends HttpTestCase
         [$left, $right] = [$this->box($sheet, 20, 20), $this->box($sheet, 40, 20)];
         $combined = $this->command($sheet, 'combine', [$left, $right], ['how' => 'overlap'])->assertOk()->json('created.0.id');
         $this->command($sheet, 'place', [$right], ['x' => 400])->assertOk();
-        $item = collect($this->getJson("/api/sheets/$sheet")->json('items'))->firstWhere('id', $combined);
-        self::assertSame([], $item['fields']['outcome']);
+        $items = array_column($this->getJson("/api/sheets/$sheet")->json('items'), null, 'id');
+        self::assertSame([], $items[$combined]['fields']['outcome']);
         $file = (string) $this->get("/api/documents/$document/file")->assertOk()->getContent();
         $again = $this->import($file)->assertCreated()->json('id');
         self::assertSame($file, (string) $this->get("/api/documents/$again/file")->getContent());

@@ -132,8 +132,8 @@ final class ExportTest extends HttpTestCase
         $outlines = $this->archive($this->postJson("/api/sheets/$sheet/export", ['formats' => ['svg']]))['a.svg'];
         $text = $this->archive($this->postJson("/api/sheets/$sheet/export", ['formats' => ['svg'], 'text' => 'font']))['a.svg'];
         self::assertStringNotContainsString('<text', $outlines);
-        self::assertStringContainsString('>Quay &lt;3&gt;</tspan>', $text);
-        self::assertStringContainsString('@font-face{font-family:overpass;font-weight:400', $text);
+        self::assertStringContainsString('>&lt;3&gt;</tspan>', $text);
+        self::assertStringContainsString('@font-face{font-family:"overpass";font-weight:400', $text);
         self::assertNotFalse(simplexml_load_string($text));
     }
 

@@ -6,7 +6,7 @@ namespace AllSquare\Core\Item\Field;
 
 use AllSquare\Core\Text\FontLibrary;
 
-/** A family of fonts that ships with the application. */
+/** A family of fonts: one that ships with the application, or one of the document's own. */
 final readonly class FontField extends Field
 {
     public function __construct(string $name, string $default)
@@ -21,7 +21,7 @@ final readonly class FontField extends Field
 
     public function schema(): array
     {
-        return ['type' => 'string', 'minLength' => 1, 'maxLength' => 60, 'description' => 'a family that ships with the application'];
+        return ['type' => 'string', 'minLength' => 1, 'maxLength' => 60, 'description' => 'a family that ships with the application, or one of the document\'s own'];
     }
 
     public function taken(mixed $given, FontLibrary $fonts): string

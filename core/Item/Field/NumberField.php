@@ -23,6 +23,12 @@ final readonly class NumberField extends Field
         return new self($name, $noun, $heading, $label, $group, $default, $least, $most, 'px', $meaning, $scales, false, 1.0);
     }
 
+    /** A length that may be less than 0, or a number that is no length where it does not scale. */
+    public static function signed(string $name, string $noun, string $heading, string $label, FieldGroup $group, float $least, float $most, string $meaning, bool $scales = true): self
+    {
+        return new self($name, $noun, $heading, $label, $group, 0.0, $least, $most, $scales ? 'px' : '', $meaning, $scales, false, 1.0);
+    }
+
     public static function factor(string $name, string $noun, string $heading, string $label, FieldGroup $group, float $default, float $least, float $most, string $meaning): self
     {
         return new self($name, $noun, $heading, $label, $group, $default, $least, $most, '×', $meaning, false, false, 0.1);

@@ -4,10 +4,15 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Item\Field;
 
-/** What people wrote. Each item has its own. */
+use AllSquare\Core\Text\Setting\StyledText;
+
+/** What people wrote, as StyledText::normal() has it. Each item has its own. */
 final readonly class WordsField extends Field
 {
-    public function __construct(string $name, private int $longest)
+    /** Characters, which is some 10,000 words. */
+    public const LONGEST = 60_000;
+
+    public function __construct(string $name, private int $longest = self::LONGEST)
     {
         parent::__construct($name, 'the words', 'Words', 'words', FieldGroup::Words, '', isOwn: true);
     }
@@ -24,6 +29,6 @@ final readonly class WordsField extends Field
 
     public function read(mixed $stored): string
     {
-        return is_string($stored) ? $stored : '';
+        return is_string($stored) ? StyledText::normal($stored) : '';
     }
 }

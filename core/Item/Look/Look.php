@@ -31,6 +31,12 @@ final class Look
         return new FillField('fill', 'the fill', 'Letters', 'fill', Colour::of($default), self::FILL, mayBeNone: false);
     }
 
+    /** The fill of the box round a text; its outline and its corners are those of the text. */
+    public static function boxFillField(): FillField
+    {
+        return new FillField('box_fill', 'the fill of the box', 'Box', 'fill', null, 'of the box round the words: a colour, a gradient, a pattern, or null for none');
+    }
+
     /** @param  string|null  $default  #rrggbb of an outline of 1 px; null for none */
     public static function outlineField(?string $default = null): OutlineField
     {

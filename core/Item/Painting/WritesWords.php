@@ -9,8 +9,9 @@ use AllSquare\Core\Item\Item;
 /** A painter that can also write its item with its words as text, which can be searched and changed. */
 interface WritesWords
 {
-    public function words(Item $item): ?Element;
+    /** @return list<Element>|null null where only its outlines show all of it */
+    public function words(Item $item): ?array;
 
-    /** @return array<string, list<int>> the code points it writes, by the key of their font */
+    /** @return list<string> the keys of the fonts it is set in */
     public function used(Item $item): array;
 }

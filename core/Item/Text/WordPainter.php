@@ -5,83 +5,73 @@ declare(strict_types=1);
 namespace AllSquare\Core\Item\Text;
 
 use AllSquare\Core\Geometry\Length;
-use AllSquare\Core\Item\Item;
-use AllSquare\Core\Item\Look\Look;
+use AllSquare\Core\Geometry\Point;
+use AllSquare\Core\Item\Look\Fill;
 use AllSquare\Core\Item\Painting\Element;
-use AllSquare\Core\Text\FontLibrary;
-use AllSquare\Core\Text\TextLine;
-use AllSquare\Core\Text\TextStyle;
+use AllSquare\Core\Text\Font;
+use AllSquare\Core\Text\Setting\LetterStyle;
 
 /**
- * Writes a text item as SVG text (SVG 2, chapter 11), in the item's own space: its words can be searched and changed. Lines
- * and words stand where the outlines would, since the advance widths are those of the font.
+ * Writes placed letters as SVG text (SVG 2, chapter 11), in the item's own space: their words can be searched and changed. Every word
+ * stands where its outlines would.
  */
-final readonly class WordPainter
+final class WordPainter
 {
-    private TextFrame $frames;
-
-    public function __construct(FontLibrary $fonts)
-    {
-        $this->frames = new TextFrame($fonts);
-    }
-
-    /** @return Element|null null where there is nothing to read */
-    public function element(Item $item): ?Element
-    {
-        $style = $this->frames->style($item);
-        $lines = [];
-        foreach ($this->frames->lines($item) as $i => $line) {
-            $start = ($item->frame->w - $line->advance * $style->scale()) * $style->align->before();
-            foreach ($this->runs($line, $style) as [$x, $words]) {
-                $lines[] = new Element('tspan', ['x' => Length::digits($start + $x * $style->scale(), 6), 'y' => Length::digits($style->baseline() + $i * $style->leading(), 6)], [$words]);
-            }
-        }
-
-        return $lines === [] ? null : new Element('text', [
-            'font-family' => $style->font->family, 'font-weight' => (string) $style->font->weight, 'font-size' => Length::digits($style->size, 6), 'fill' => Look::fill($item)?->paint($item->frame->w, $item->frame->h)->value ?? 'none',
-            'style' => 'white-space:pre;font-kerning:none;font-variant-ligatures:none',
-        ], $lines);
-    }
-
-    /** @return array<string, list<int>> the code points it paints, by the key of their font */
-    public function used(Item $item): array
-    {
-        $used = [];
-        foreach ($this->frames->lines($item) as $line) {
-            foreach ($line->glyphs as [$codePoint]) {
-                $used[$codePoint] = $codePoint;
-            }
-        }
-
-        return $used === [] ? [] : [$this->frames->style($item)->font->key => array_values($used)];
-    }
-
     /**
-     * Words with the blanks between them; after a tab, a run of its own.
-     *
-     * @return list<array{int, string}> where each begins, in font units from the line's start
+     * @param  list<PlacedPiece>  $pieces
+     * @param  Fill|null  $fill  of letters that have none of their own
+     * @return list<Element>
      */
-    private function runs(TextLine $line, TextStyle $style): array
+    public function elements(array $pieces, ?Fill $fill): array
     {
-        $blank = $style->font->advance(0x20);
-        $runs = [];
-        $start = $end = null;
-        $words = '';
-        foreach ($line->glyphs as [$codePoint, $x]) {
-            $blanks = $end === null ? null : ($x - $end) / $blank;
-            if ($start === null || $blanks === null || floor($blanks) !== (float) $blanks) {
-                if ($start !== null) {
-                    $runs[] = [$start, $words];
-                }
-                [$start, $words, $blanks] = [$x, '', 0];
+        $words = $lines = [];
+        foreach ($pieces as $placed) {
+            $colour = ($placed->fill() ?? $fill)?->paint(0.0, 0.0)->value ?? 'none';
+            $inside = $this->words($placed);
+            if ($inside !== []) {
+                $words[] = new Element('tspan', $this->style($placed->piece->style) + ['fill' => $colour], $inside);
             }
-            $words .= str_repeat(' ', (int) $blanks).mb_chr($codePoint);
-            $end = $x + $style->font->advance($codePoint);
-        }
-        if ($start !== null) {
-            $runs[] = [$start, $words];
+            foreach ($placed->underline() as $corners) {
+                $lines[] = new Element('path', ['d' => 'M'.implode('L', array_map(static fn (Point $p): string => Length::digits($p->x, 4).' '.Length::digits($p->y, 4), $corners)).'Z', 'fill' => $colour]);
+            }
         }
 
-        return $runs;
+        return $words === [] ? $lines : [...$lines, new Element('text', ['style' => 'white-space:pre;font-kerning:normal;font-variant-ligatures:none'], $words)];
+    }
+
+    /** @return array<string, string> */
+    private function style(LetterStyle $style): array
+    {
+        return ['font-family' => $style->font->family, 'font-weight' => (string) $style->font->weight]
+            + ($style->font->italic ? ['font-style' => 'italic'] : [])
+            + ['font-size' => Length::digits($style->size, 6)]
+            + ($style->tracking === 0.0 ? [] : ['letter-spacing' => Length::digits($style->tracking * $style->size / 1000, 6)])
+            + ($style->even ? ['font-variant-numeric' => 'tabular-nums'] : []);
+    }
+
+    /** @return list<Element> each with the blanks behind it */
+    private function words(PlacedPiece $placed): array
+    {
+        $piece = $placed->piece;
+        $words = [];
+        $start = 0;
+        $text = '';
+        $isBlank = true;
+        foreach ([...$piece->codePoints, 0x20] as $i => $codePoint) {
+            $is = $codePoint === 0x20 || $codePoint === 0x09;
+            $isLast = $i === count($piece->codePoints);
+            // A figure that is set into its room stands by itself.
+            $isAlone = $piece->style->even && $codePoint >= 0x30 && $codePoint <= 0x39;
+            if ($text !== '' && ($isLast || $isAlone || ($isBlank && ! $is))) {
+                $at = $placed->toItem((float) $piece->places[$start], new Point(0.0, 0.0));
+                $words[] = new Element('tspan', ['x' => Length::digits($at->x, 6), 'y' => Length::digits($at->y, 6)] + ($placed->angle === 0.0 ? [] : ['rotate' => Length::digits($placed->angle, 6)]), [$text]);
+                $text = '';
+            }
+            $start = $text === '' ? $i : $start;
+            $text .= $isLast ? '' : mb_chr($codePoint >= Font::EVEN ? $codePoint - Font::EVEN : ($codePoint === 0x09 ? 0x20 : $codePoint));
+            $isBlank = $is || $isAlone;
+        }
+
+        return array_values(array_filter($words, static fn (Element $word): bool => trim(is_string($word->inside[0]) ? $word->inside[0] : '') !== ''));
     }
 }

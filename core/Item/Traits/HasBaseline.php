@@ -11,7 +11,9 @@ interface HasBaseline
 {
     /**
      * @param  array<string, mixed>  $fields  of an item of this kind
+     * @param  float  $w  px of its frame
+     * @param  float  $h  px of its frame
      * @return float px from the top of its frame to its first baseline
      */
-    public function baseline(array $fields, FontLibrary $fonts): float;
+    public function baseline(array $fields, float $w, float $h, FontLibrary $fonts): float;
 }

@@ -1,4 +1,5 @@
 import type { Archive, Order } from './handover';
+import type { Family } from './types';
 import type { DocumentSummary, HistoryEntry, NewSheet, SheetContent, SheetSummary } from './types';
 
 /** The server said no, with a sentence for the person at the desk. */
@@ -84,7 +85,9 @@ export const api = {
     look: <T>(path: string, signal?: AbortSignal) => json<T>('GET', path, undefined, signal),
     history: async (document: string) =>
         (await json<{ lines: HistoryEntry[] }>('GET', `documents/${document}/history`)).lines,
-    fonts: () => json<{ families: Record<string, number[]>; hashes: Record<string, string> }>('GET', 'fonts'),
+    /** How words would stand, without keeping them. */
+    setting: <T>(sheet: string, body: unknown) => json<T>('POST', `sheets/${sheet}/setting`, body),
+    fonts: () => json<{ families: Record<string, Family>; hashes: Record<string, string> }>('GET', 'fonts'),
     outlines: (font: string, hash: string) => json<Record<string, string>>('GET', `fonts/${font}/${hash}`),
     /** gives an order to the queue, whatever its size (RFC 7240) */
     order: async (sheet: string, order: Order) =>

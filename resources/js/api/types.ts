@@ -29,6 +29,13 @@ export interface Swatch {
     gone: boolean;
 }
 
+/** A family of fonts: what it calls itself, and its weights. */
+export interface Family {
+    name: string;
+    weights: number[];
+    italics: number[];
+}
+
 /** A line of glyphs of one font: code point and x of each in turn, in font units. */
 export interface Letters {
     font: string;

@@ -53,6 +53,8 @@ export interface Field {
         | 'font'
         | 'font-weight'
         | 'words'
+        | 'switch'
+        | 'sides'
         | 'hidden';
     group: 'geometry' | 'look' | 'words';
     default: unknown;

@@ -6,7 +6,7 @@ namespace Tests\Core\Paint;
 
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Item\Painting\Painting;
-use AllSquare\Core\Item\Text\WordPainter;
+use AllSquare\Core\Item\Text\TextPainter;
 use AllSquare\Core\Paint\Lettering;
 use AllSquare\Core\Paint\SheetPainter;
 use AllSquare\Core\Paint\SvgWriter;
@@ -52,11 +52,11 @@ final class SheetPainterTest extends TestCase
     {
         $scene = Scene::of()->put('t', 0, 0, 90, 40, ['kind' => 'text', 'text' => "Quay  <3>\nStøy", 'font' => 'bitter', 'weight' => 700])->put('far', 900, 0, 50, 20, ['kind' => 'text', 'text' => 'far'])
             ->put('h', 0, 0, 50, 20, ['kind' => 'text', 'text' => 'hidden', 'hidden' => true]);
-        $svg = self::painter($scene)->drawing(new Rect(0, 0, 200, 100), ['200', '100'], null, null, new FontFaces(dirname(__DIR__, 3).'/resources/fonts'));
+        $svg = self::painter($scene)->drawing(new Rect(0, 0, 200, 100), ['200', '100'], null, null, new FontFaces(Fonts::library()));
         self::assertNotFalse(simplexml_load_string($svg));
         self::assertSame(1, substr_count($svg, '@font-face'), 'one font, one file of it: neither what is hidden nor what lies elsewhere counts');
-        self::assertStringContainsString('font-family:bitter;font-weight:700', $svg);
-        self::assertStringContainsString('>Quay  &lt;3&gt;</tspan>', $svg, 'with the blanks between its words');
+        self::assertStringContainsString('font-family:"bitter";font-weight:700', $svg);
+        self::assertStringContainsString('>Quay  </tspan>', $svg, 'with the blanks behind it');
         self::assertStringNotContainsString('<use', $svg);
     }
 
@@ -67,19 +67,18 @@ final class SheetPainterTest extends TestCase
             $scene->put($align, 0, 0, 200, 60, ['kind' => 'text', 'text' => "Quay\tto Skerry", 'align' => $align, 'grow' => 'none']);
             preg_match_all("/<tspan x='([\d.]+)' y='([\d.]+)'>([^<]*)</", self::words($scene, $align), $runs, PREG_SET_ORDER);
             preg_match("/translate\(([\d.]+) ([\d.]+)\)scale\(([\d.]+)\)/", $scene->svg($align), $outlines);
-            self::assertSame(['Quay', 'to Skerry'], array_column($runs, 3), 'after a tab a run of its own');
+            self::assertSame(['Quay ', 'to ', 'Skerry'], array_column($runs, 3), 'each word with the blanks behind it');
             self::assertSame([$outlines[1], $outlines[2]], [$runs[0][1], $runs[0][2]], $align);
         }
         self::assertSame('', self::words($scene->put('e', 0, 0, 9, 9, ['kind' => 'text', 'text' => ' ']), 'e'));
     }
 
-    public function test_only_the_files_of_a_font_that_hold_what_is_used(): void
+    public function test_the_files_of_fonts_that_are_used(): void
     {
-        $faces = new FontFaces(dirname(__DIR__, 3).'/resources/fonts');
-        $files = static fn (string $text): int => substr_count($faces->css(['overpass-400' => array_map(mb_ord(...), mb_str_split($text))]), '@font-face');
-        self::assertSame([1, 1, 2, 1], array_map($files, ['Quay', '“Quay” €', 'Łódź', 'Ł']));
-        self::assertSame('', $faces->css([]));
-        self::assertSame('', $faces->css(['nowhere-400' => [65]]));
+        $css = (new FontFaces(Fonts::library()))->css(['caveat-400', 'overpass-700-italic']);
+        self::assertSame(2, substr_count($css, '@font-face'));
+        self::assertStringContainsString('font-family:"overpass";font-weight:700;font-style:italic;src:url(data:font/woff;base64,d09GR', $css);
+        self::assertSame('', (new FontFaces(Fonts::library()))->css([]));
     }
 
     public function test_letters_on_drawings_stand_where_they_are_put(): void
@@ -101,9 +100,9 @@ final class SheetPainterTest extends TestCase
 
     private static function words(Scene $scene, string $id): string
     {
-        $element = (new WordPainter(Fonts::library()))->element($scene->items[$id]);
+        $painter = new TextPainter(Fonts::library());
 
-        return $element === null ? '' : (new SvgWriter)->write([$element]);
+        return (new SvgWriter)->write($painter->words($scene->items[$id]) ?? []);
     }
 
     private static function painter(Scene $scene): SheetPainter

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Core\Support;
 
-use AllSquare\Core\Text\FontCompiler;
+use AllSquare\Core\Text\CompiledFonts;
 use AllSquare\Core\Text\FontLibrary;
+use AllSquare\Core\Text\Reading\FontCompiler;
 
 /** The shipped fonts, compiled once for all tests. */
 final class Fonts
@@ -19,6 +20,6 @@ final class Fonts
             (new FontCompiler)->compile(dirname(__DIR__, 3).'/resources/fonts', $folder);
         }
 
-        return self::$library ??= new FontLibrary($folder);
+        return self::$library ??= new FontLibrary(new CompiledFonts($folder, dirname(__DIR__, 3).'/resources/fonts'));
     }
 }

@@ -6,7 +6,7 @@ namespace Tests\Core\Text;
 
 use AllSquare\Core\Geometry\Matrix;
 use AllSquare\Core\Geometry\OutlineBounds;
-use AllSquare\Core\Text\Outlines;
+use AllSquare\Core\Text\Reading\Outlines;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\Fonts;
 

@@ -12,10 +12,11 @@ use Tests\Core\Support\Scene;
 
 final class TextFrameTest extends TestCase
 {
-    public function test_a_text_that_grows_is_as_wide_as_its_advances_rounded_up(): void
+    public function test_a_text_that_grows_is_as_wide_as_its_kerned_letters_rounded_up(): void
     {
         $font = Fonts::library()->font('overpass', 700);
-        $units = array_sum(array_map(static fn (string $c): int => $font->advance((int) mb_ord($c)), mb_str_split('Skerry Point')));
+        $letters = array_map(static fn (string $c): int => (int) mb_ord($c), mb_str_split('Skerry Point'));
+        $units = array_sum(array_map($font->advance(...), $letters)) + array_sum(array_map($font->kern(...), array_slice($letters, 0, -1), array_slice($letters, 1)));
         $scene = Scene::of();
         $id = $scene->run('add-item', [], ['kind' => 'text', 'text' => 'Skerry Point', 'x' => 10, 'y' => 20, 'size' => 24, 'weight' => 700])->report->selection[0];
         self::assertSame(ceil($units * 24 / $font->unitsPerEm), $scene->items[$id]->frame->w);

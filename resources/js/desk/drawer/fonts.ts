@@ -1,25 +1,44 @@
 import { api } from '@/api/client';
+import type { Family } from '@/api/types';
 import { computed, onMounted, ref } from 'vue';
 
-const FAMILIES: Record<string, string> = { overpass: 'Overpass', 'overpass-mono': 'Overpass Mono', bitter: 'Bitter' };
-const WEIGHTS: Record<number, string> = { 400: 'Regular', 600: 'Semibold', 700: 'Bold' };
+const WEIGHTS: Record<number, string> = {
+    100: 'Thin',
+    200: 'Extra light',
+    300: 'Light',
+    400: 'Regular',
+    500: 'Medium',
+    600: 'Semibold',
+    700: 'Bold',
+    800: 'Extra bold',
+    900: 'Black',
+};
 
-const known = ref<Record<string, number[]>>({});
+const known = ref<Record<string, Family>>({});
 
-/** The families that ship with the application, and their weights, by the names that people read. */
+/** Asks again which fonts there are, for when one was added. */
+export async function readFonts(): Promise<void> {
+    known.value = await api.fonts().then(
+        (fonts) => fonts.families,
+        () => known.value,
+    );
+}
+
+/** The families that texts can be set in, and their weights, by the names that people read. */
 export function useFonts() {
-    onMounted(async () => {
-        if (Object.keys(known.value).length > 0) return;
-        known.value = await api.fonts().then(
-            (fonts) => fonts.families,
-            () => ({}),
-        );
+    onMounted(() => {
+        if (Object.keys(known.value).length === 0) void readFonts();
     });
 
     const families = computed(() => Object.keys(known.value));
-    const nameOf = (family: string) => FAMILIES[family] ?? family;
-    const weightsOf = (family = 'overpass') =>
-        (known.value[family] ?? [400, 700]).map((weight) => ({ weight, name: WEIGHTS[weight] ?? String(weight) }));
+    const nameOf = (family: string) => known.value[family]?.name ?? family;
+    const weightName = (weight: number) => WEIGHTS[weight] ?? String(weight);
+    const weightsOf = (family = 'overpass', italic = false) => {
+        const { weights = [], italics = [] } = known.value[family] ?? {};
+        const of = italic && italics.length > 0 ? italics : weights;
+        return (of.length > 0 ? of : [400, 700]).map((weight) => ({ weight, name: weightName(weight) }));
+    };
+    const hasItalic = (family = 'overpass') => (known.value[family]?.italics.length ?? 0) > 0;
 
-    return { families, nameOf, weightsOf };
+    return { families, nameOf, weightName, weightsOf, hasItalic };
 }
