@@ -72,7 +72,10 @@ final class SetStyle implements Command, GoesOn, ReachesEverySheet
     public function elsewhere(Draft $draft): void
     {
         [$was, $is] = [$this->was, $this->is];
-        foreach ($was === null || $is === null ? [] : $draft->tree->all() as $item) {
+        if ($was === null || $is === null) {
+            return;
+        }
+        foreach ($draft->tree->all() as $item) {
             $changes = $was->isOf($item) ? $was->followed($item, $is) : [];
             if ($changes !== []) {
                 $draft->put(UseStyle::set($item, $changes)->fitted($draft->sheet()->wholePixels, $draft->fonts));

@@ -8,6 +8,7 @@ use AllSquare\Core\Item\Field\Field;
 use AllSquare\Core\Item\Traits\Combines;
 use AllSquare\Core\Item\Traits\GoesWhenEmpty;
 use AllSquare\Core\Item\Traits\HasPoints;
+use AllSquare\Core\Item\Traits\OnCircle;
 use AllSquare\Core\Item\Traits\PaintsNothing;
 use AllSquare\Core\Refusal;
 use LogicException;
@@ -65,6 +66,17 @@ final class Kinds
             }
         }
         throw new LogicException('No kind combines shapes.');
+    }
+
+    /** The one whose letters stand on circles. */
+    public static function onCircles(): Kind
+    {
+        foreach (self::all() as $kind) {
+            if ($kind instanceof OnCircle) {
+                return $kind;
+            }
+        }
+        throw new LogicException('No kind stands on circles.');
     }
 
     /** What shapes are turned into to be edited point by point. */

@@ -52,7 +52,7 @@ final class HouseTest extends TestCase
     public function test_no_one_asks_which_kind_an_item_is_of(): void
     {
         $names = implode('|', array_keys(Kinds::all()));
-        $folders = implode('|', array_map('ucfirst', array_keys(Kinds::all())));
+        $folders = implode('|', array_map(static fn (string $name): string => str_replace(' ', '', ucwords(str_replace('-', ' ', $name))), array_keys(Kinds::all())));
         foreach ($this->files('core') as $path) {
             if (preg_match("#/core/Item/($folders)/#", $path) !== 1) {
                 $text = (string) file_get_contents($path);

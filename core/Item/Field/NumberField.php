@@ -39,6 +39,12 @@ final readonly class NumberField extends Field
         return new self($name, $noun, $heading, $label, FieldGroup::Geometry, $default, $least, $most, '°', $meaning, false, false, 1.0);
     }
 
+    /** Degrees of an arc, or none. */
+    public static function spread(string $name, string $noun, string $heading, string $label, string $meaning): self
+    {
+        return new self($name, $noun, $heading, $label, FieldGroup::Geometry, null, 1.0, 360.0, '°', $meaning, false, true, 1.0);
+    }
+
     /** @param  float|null  $default  null where there may be none */
     public static function share(string $name, string $noun, string $heading, string $label, FieldGroup $group, ?float $default, string $meaning, float $least = 0.0): self
     {

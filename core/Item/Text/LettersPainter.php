@@ -61,6 +61,11 @@ abstract class LettersPainter extends Painter implements GivesPath, WritesWords
         return "M0 0H{$w}V{$h}H0Z";
     }
 
+    protected function hit(Item $item, ?Item $box): Hit
+    {
+        return new Hit($this->area($item), true, $box === null ? 0.0 : Look::outline($box)->weight ?? 0.0);
+    }
+
     public function paint(Branch $branch): Painting
     {
         $item = $branch->item();
@@ -73,7 +78,7 @@ abstract class LettersPainter extends Painter implements GivesPath, WritesWords
             }
         }
 
-        return new Painting($body, new Hit($this->area($item), true, $box === null ? 0.0 : Look::outline($box)->weight ?? 0.0), [], array_values($defs));
+        return new Painting($body, $this->hit($item, $box), [], array_values($defs));
     }
 
     public function path(Item $item): ?Path

@@ -1,5 +1,5 @@
 import type { Archive, Order } from './handover';
-import type { Family } from './types';
+import type { Family } from './fonts';
 import type { DocumentSummary, HistoryEntry, NewSheet, SheetContent, SheetSummary } from './types';
 
 /** The server said no, with a sentence for the person at the desk. */

@@ -1,6 +1,7 @@
 /** What the API gives. Lengths are pixels of the sheet. */
 
 import type { Fields } from './commands.gen';
+import type { TypeScale, TypeStyle } from './fonts';
 import type { Background, Format, Preset } from './handover';
 
 export interface Point {
@@ -27,13 +28,6 @@ export interface Swatch {
     colour: string;
     /** whether it is offered no more */
     gone: boolean;
-}
-
-/** A family of fonts: what it calls itself, and its weights. */
-export interface Family {
-    name: string;
-    weights: number[];
-    italics: number[];
 }
 
 /** A line of glyphs of one font: code point and x of each in turn, in font units. */
@@ -245,6 +239,8 @@ export interface SheetContent {
     guides: Guide[];
     grids: NamedGrid[];
     swatches: Swatch[];
+    styles: TypeStyle[];
+    scales: TypeScale[];
     dimensions: Dimension[];
     presets: Preset[];
     revision: number;
@@ -296,6 +292,8 @@ export interface Answer {
     guides?: Guide[];
     grids?: NamedGrid[];
     swatches?: Swatch[];
+    styles?: TypeStyle[];
+    scales?: TypeScale[];
     dimensions?: Dimension[];
     presets?: Preset[];
     report: Report;

@@ -53,6 +53,7 @@ const entries = computed(() => [
     entry(actions.group),
     entry(actions.ungroup),
     entry(actions.release),
+    entry(actions.onCircle),
     entry(actions.toPath),
     entry(actions.editPoints),
     entry(actions.front),

@@ -65,6 +65,13 @@ export function useActions() {
             possible: () => desk.selected.some((item) => is(item, 'shows-as-one')),
             run: () => void desk.run('release', {}),
         },
+        onCircle: {
+            ...plain,
+            words: 'Text on this circle',
+            keys: 'Shift T',
+            possible: () => desk.selected.length > 0 && desk.selected.every((item) => is(item, 'closed')),
+            run: () => void desk.run('text-on-circle', {}),
+        },
         toPath: {
             ...plain,
             words: 'Turn into a path',

@@ -57,6 +57,8 @@ export const KEYS: { about: string; keys: [string, string][] }[] = [
             ['Ctrl L, Ctrl Shift H', 'lock or unlock, hide or show'],
             ['Shift R', 'make a reference, or an item again'],
             ['Enter', 'edit a text, or the points of a path'],
+            ['Ctrl B, Ctrl I, Ctrl U', 'while a text is written: bold, italic, underlined'],
+            ['Shift T', 'put a text on the circle of a round; another on its other side'],
             ['Shift P, Shift U', 'turn into a path; release combined shapes'],
             ['120, 120 < 30', 'while a path is drawn: the length of the next part, and its angle'],
             ['Delete', 'delete'],

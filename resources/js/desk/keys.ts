@@ -1,5 +1,6 @@
 import { is } from '@/sheet/kinds';
 import { useActions } from '@/desk/actions';
+import { write } from '@/desk/writing';
 import { usePathDrawing } from '@/desk/canvas/pathDrawing';
 import { focusStage, isDesk } from '@/parts/focus';
 import { PAD, useBench, type Edge } from '@/stores/bench';
@@ -102,6 +103,7 @@ export function useKeys() {
         V: () => actions.pastePlace.possible() && actions.pastePlace.run(),
         y: () => actions.copyLook.possible() && actions.copyLook.run(),
         U: () => actions.release.possible() && actions.release.run(),
+        T: () => actions.onCircle.possible() && actions.onCircle.run(),
         P: () => actions.toPath.possible() && actions.toPath.run(),
         PageDown: () => nextPoint(1),
         PageUp: () => nextPoint(-1),
@@ -172,8 +174,7 @@ export function useKeys() {
             return;
         }
         const [item, more] = desk.selected;
-        if (item && is(item, 'has-words') && !more && !desk.tree.isLocked(item.id))
-            view.editing = { item: item.id, at: item.frame };
+        if (item && is(item, 'has-words') && !more && !desk.tree.isLocked(item.id)) void write(item);
     }
 
     function onKey(event: KeyboardEvent): void {

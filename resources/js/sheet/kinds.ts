@@ -23,6 +23,8 @@ export interface Tool {
     width: number;
     height: number;
     /** what is shown while one is drawn */
+    /** the kind behind whose tool it stands */
+    behind: string | null;
     ghost: 'frame' | 'ellipse' | 'line' | 'typed' | 'path';
 }
 
@@ -33,6 +35,8 @@ export type Trait =
     | 'shows-as-one'
     | 'has-words'
     | 'has-points'
+    | 'sets-lines'
+    | 'on-circle'
     | 'closed'
     | 'flat'
     | 'named-after-others';

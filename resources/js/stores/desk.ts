@@ -28,7 +28,7 @@ export const useDesk = defineStore('desk', () => {
     const said = useStatus();
     const opening = useOpening(contents, chosen, said);
     const history = useHistory(contents, chosen, said, opening);
-    const { sheet, stored, slices, guides, grids, dimensions, presets, swatches, revision } = contents;
+    const { sheet, stored, slices, guides, grids, dimensions, presets, swatches, styles, scales, revision } = contents;
     const { selection, selectedSlices, edited, selectedPoints, entered, ground, copied } = chosen;
     const { select, toggle, editPoints, selectPoints } = chosen;
 
@@ -128,6 +128,8 @@ export const useDesk = defineStore('desk', () => {
         dimensions,
         presets,
         swatches,
+        styles,
+        scales,
         revision,
         elsewhere,
         deleted,

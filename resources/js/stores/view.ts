@@ -44,7 +44,7 @@ export const useView = defineStore('view', () => {
     const wellShown = ref<'space' | 'gaps'>('space');
     const benchOpen = ref(true);
     const sideOpen = ref(true);
-    const drawer = ref<'look' | 'history' | null>(null);
+    const drawer = ref<'look' | 'type' | 'history' | null>(null);
 
     /** The part of the sheet's plane that is on the screen. */
     const visible = computed<Box>(() => ({

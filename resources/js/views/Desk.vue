@@ -5,6 +5,7 @@ import { useClipboard } from '@/desk/clipboard';
 import FirstSteps from '@/desk/FirstSteps.vue';
 import HistoryDrawer from '@/desk/drawer/HistoryDrawer.vue';
 import LookDrawer from '@/desk/drawer/LookDrawer.vue';
+import TypeDrawer from '@/desk/drawer/TypeDrawer.vue';
 import ItemMenu from '@/desk/ItemMenu.vue';
 import { useDeskFocus } from '@/parts/focus';
 import { useKeys } from '@/desk/keys';
@@ -23,6 +24,7 @@ import { useRoute, useRouter } from 'vue-router';
 const LOOK_AGAIN = 2500;
 const DRAWERS = [
     { drawer: 'look' as const, words: 'Look' },
+    { drawer: 'type' as const, words: 'Type' },
     { drawer: 'history' as const, words: 'History' },
 ];
 const desk = useDesk();
@@ -128,6 +130,7 @@ onBeforeUnmount(() => {
             </div>
             <section v-if="view.drawer" class="open-drawer" :aria-label="view.drawer">
                 <LookDrawer v-if="view.drawer === 'look'" />
+                <TypeDrawer v-else-if="view.drawer === 'type'" />
                 <HistoryDrawer v-else />
             </section>
         </template>

@@ -1,10 +1,12 @@
 <script setup lang="ts">
+import { is } from '@/sheet/kinds';
 import { counted } from '@/sheet/words';
 import { useBench, type Order } from '@/stores/bench';
 import { useDesk } from '@/stores/desk';
 import { pressed, vRehearse } from '@/stores/rehearsal';
 import { readCount } from '@/sheet/sums';
 import { computed } from 'vue';
+import CircleFields from './CircleFields.vue';
 import { gapsOf, gapWords } from './gaps';
 import MakeRow from './MakeRow.vue';
 import PointFields from './PointFields.vue';
@@ -32,6 +34,7 @@ const HOLDS = { first: 'first stays', centre: 'middle stays', last: 'last stays'
 const series = computed(() =>
     desk.selected.length === 1 && desk.selected[0]?.fields.series ? desk.selected[0] : null,
 );
+const circles = computed(() => desk.selected.length > 0 && desk.selected.every((item) => is(item, 'on-circle')));
 const free = computed(() => bench.free);
 const spaced = computed(() => bench.canSpace);
 const gaps = computed(() => ({ x: gapsOf(free.value, 'x'), y: gapsOf(free.value, 'y') }));
@@ -67,9 +70,13 @@ function make(order: () => Order | null): void {
 <template>
     <div class="well space">
         <h3>
-            Space <span :title="sentence">{{ series ? 'a series, by its numbers' : sentence }}</span>
+            Space
+            <span :title="sentence">{{
+                series ? 'a series, by its numbers' : circles ? 'on its circle, by its numbers' : sentence
+            }}</span>
         </h3>
         <SheetCount v-if="desk.selected.length === 0" />
+        <CircleFields v-else-if="circles" />
         <SeriesFields v-else-if="series" :key="series.id" :group="series" />
         <template v-else>
             <div class="row">

@@ -2,6 +2,7 @@ import { is } from '@/sheet/kinds';
 import type { Axis, Box, Item, Point } from '@/api/types';
 import { itemsAt, lockedAt } from '@/sheet/hit';
 import { sliceAt } from '@/sheet/slices';
+import { write } from '@/desk/writing';
 import { useDesk } from '@/stores/desk';
 import { useMeasuring } from '@/stores/measuring';
 import { useSquaring } from '@/stores/squaring';
@@ -256,7 +257,7 @@ export function usePointing(
             points.edit(first.id);
         } else if (is(first, 'has-words')) {
             desk.select([first.id]);
-            view.editing = { item: first.id, at: first.frame };
+            void write(first);
         }
     }
 

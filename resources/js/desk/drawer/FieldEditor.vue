@@ -5,20 +5,17 @@ import { figure } from '@/sheet/geometry';
 import type { Field } from '@/sheet/kinds';
 import { fillWords, type Fill, type Shadow } from '@/sheet/looks';
 import { useDesk } from '@/stores/desk';
-import Select from 'primevue/select';
 import { computed } from 'vue';
 import CornersEditor from './CornersEditor.vue';
 import FillEditor from './FillEditor.vue';
 import NumberField from './NumberField.vue';
 import OutlineEditor from './OutlineEditor.vue';
 import ShadowsEditor from './ShadowsEditor.vue';
-import { useFonts } from './fonts';
 
 /** One field of several items: edited by what sort of value it has. */
 const props = defineProps<{ field: Field; items: Item[]; none: boolean }>();
 const emit = defineEmits<{ set: [value: unknown, run?: string] }>();
 const desk = useDesk();
-const { families, nameOf, weightsOf } = useFonts();
 
 const read = (item: Item): unknown => item.fields[props.field.name] ?? null;
 const value = computed(() => commonOf(props.items, read));
@@ -32,7 +29,6 @@ const mixed = computed(() => (value.value === undefined ? tallied(props.items.ma
 /** A share of 1 is written in per cent. */
 const scale = computed(() => (props.field.unit === '%' ? 100 : 1));
 const isOff = computed(() => props.none && value.value === null);
-const font = computed(() => commonOf(props.items, (item) => item.fields.font));
 
 function said(of: unknown): string {
     const { type, unit, choices } = props.field;
@@ -117,27 +113,6 @@ function said(of: unknown): string {
             :max="field.most ?? 0"
             @set="(typed, run) => emit('set', typed, run)"
         />
-        <Select
-            v-else-if="field.type === 'font'"
-            :model-value="value"
-            :options="families"
-            :option-label="nameOf"
-            size="small"
-            placeholder="mixed"
-            aria-label="Font"
-            @update:model-value="emit('set', $event)"
-        />
-        <Select
-            v-else-if="field.type === 'font-weight'"
-            :model-value="value"
-            :options="weightsOf(font)"
-            option-label="name"
-            option-value="weight"
-            size="small"
-            placeholder="mixed"
-            aria-label="Weight of the letters"
-            @update:model-value="emit('set', $event)"
-        />
         <div
             v-else
             class="choices"
@@ -189,14 +164,5 @@ function said(of: unknown): string {
 [aria-pressed='true'] {
     background: var(--spruce-wash);
     border-color: var(--spruce);
-}
-.p-select {
-    height: 28px;
-    font-size: 12px;
-    min-width: 0;
-}
-.p-select :deep(.p-select-label) {
-    padding: 4px 8px;
-    font-size: 12px;
 }
 </style>

@@ -46,7 +46,6 @@ function set(items: Item[], params: Commands['set'], run?: string): void {
                     <FieldEditor
                         v-for="row in section.rows"
                         :key="row.field.name"
-                        :class="{ half: row.half }"
                         :field="row.field"
                         :items="row.items"
                         :none="row.none"
@@ -65,6 +64,7 @@ function set(items: Item[], params: Commands['set'], run?: string): void {
     display: grid;
     gap: 14px;
     align-content: start;
+    grid-auto-rows: max-content;
     height: 100%;
 }
 h2 {
@@ -95,8 +95,5 @@ h3 {
 .rows > :deep(*) {
     grid-column: span 2;
     min-width: 0;
-}
-.rows > :deep(.half) {
-    grid-column: span 1;
 }
 </style>

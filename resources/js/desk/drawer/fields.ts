@@ -9,12 +9,10 @@ export interface Row {
     items: Item[];
     /** whether all of them can be without it */
     none: boolean;
-    /** whether it shares its line with the next, or the one before */
-    half: boolean;
 }
 
-/** What is worked out by shape comes first, then type, then looks. */
-const GROUPS: Field['group'][] = ['geometry', 'words', 'look'];
+/** What is worked out by shape comes first, then looks; type has a drawer of its own. */
+const GROUPS: Field['group'][] = ['geometry', 'look'];
 
 /** The rows of the Look drawer: what kinds say about their fields, for what is selected. */
 export function useLookFields() {
@@ -25,12 +23,12 @@ export function useLookFields() {
         const headings = new Map<string, Set<string>>();
         for (const item of desk.selected) {
             for (const field of kindOf(item).fields) {
-                if (!field.set || field.type === 'hidden' || field.type === 'words') continue;
+                if (!field.set || field.type === 'hidden' || field.group === 'words') continue;
                 const row = rows.get(field.name);
                 if (row) {
                     row.items.push(item);
                     row.none &&= field.none ?? false;
-                } else rows.set(field.name, { field, items: [item], none: field.none ?? false, half: false });
+                } else rows.set(field.name, { field, items: [item], none: field.none ?? false });
                 headings.set(field.name, (headings.get(field.name) ?? new Set()).add(field.heading));
             }
         }
@@ -47,9 +45,6 @@ export function useLookFields() {
                 (headings.get(row.field.name)?.size ?? 0) > 1 ? capital(row.field.label) : row.field.heading;
             const before = found.get(heading);
             if (before) {
-                const last = before.at(-1);
-                // A short list and a short number stand side by side.
-                if (last?.field.type === 'font-weight') last.half = row.half = true;
                 before.push(row);
             } else found.set(heading, [row]);
         }

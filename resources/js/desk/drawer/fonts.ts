@@ -1,5 +1,5 @@
 import { api } from '@/api/client';
-import type { Family } from '@/api/types';
+import type { Family } from '@/api/fonts';
 import { computed, onMounted, ref } from 'vue';
 
 const WEIGHTS: Record<number, string> = {

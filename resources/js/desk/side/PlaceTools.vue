@@ -2,10 +2,35 @@
 import { usePlacing } from '@/desk/placing';
 import { drawnKinds, type DrawnKind } from '@/sheet/kinds';
 import { useView } from '@/stores/view';
+import Menu from 'primevue/menu';
+import { computed, ref } from 'vue';
 
-/** The things that can be placed. Pressing one again gives the pointer back. */
+/** The things that can be placed. Pressing one again gives the pointer back. What stands behind another is in a small menu; the last one taken stays. */
 const view = useView();
 const put = usePlacing();
+const menu = ref<InstanceType<typeof Menu> | null>(null);
+const opened = ref<DrawnKind[]>([]);
+/** the one last taken of those that stand behind one another, by the first of them */
+const last = ref<Record<string, string>>({});
+
+const stacks = computed(() =>
+    drawnKinds
+        .filter((kind) => !kind.tool.behind)
+        .map((kind) => [kind, ...drawnKinds.filter((other) => other.tool.behind === kind.name)]),
+);
+const shown = (stack: DrawnKind[]) => stack.find((kind) => kind.name === last.value[stack[0]?.name ?? '']) ?? stack[0];
+const tools = computed(() => stacks.value.flatMap((stack) => (shown(stack) ? [{ stack, kind: shown(stack)! }] : [])));
+
+const entries = computed(() =>
+    opened.value.map((kind) => ({
+        label: kind.tool.name,
+        command: () => {
+            last.value[opened.value[0]?.name ?? ''] = kind.name;
+            view.draw(kind);
+        },
+    })),
+);
+
 /** With the pointer it is taken to be drawn; with the keyboard (a click without a place) it is put on the sheet at once. */
 function take(event: MouseEvent, kind: DrawnKind): void {
     if (event.detail === 0) void put(kind);
@@ -13,22 +38,40 @@ function take(event: MouseEvent, kind: DrawnKind): void {
     else view.draw(kind);
 }
 
+function open(event: Event, stack: DrawnKind[]): void {
+    opened.value = stack;
+    menu.value?.toggle(event);
+}
+
 const isTaken = (kind: DrawnKind) => view.tool === 'draw' && view.drawn?.name === kind.name;
 </script>
 
 <template>
-    <div class="tools" :class="{ many: drawnKinds.length > 5 }" role="group" aria-label="Things to place">
-        <button
-            v-for="kind in drawnKinds"
-            :key="kind.name"
-            type="button"
-            :aria-pressed="isTaken(kind)"
-            v-tooltip.right="{ value: kind.tool.hint, showDelay: 500 }"
-            @click="take($event, kind)"
-        >
-            <svg width="22" height="22" aria-hidden="true"><path :d="kind.tool.icon" /></svg>
-            {{ kind.tool.name }}
-        </button>
+    <div class="tools" :class="{ many: tools.length > 5 }" role="group" aria-label="Things to place">
+        <div v-for="{ stack, kind } in tools" :key="stack[0]?.name" class="place">
+            <button
+                type="button"
+                class="tool"
+                :aria-pressed="isTaken(kind)"
+                v-tooltip.right="{ value: kind.tool.hint, showDelay: 500 }"
+                @click="take($event, kind)"
+            >
+                <svg width="22" height="22" aria-hidden="true"><path :d="kind.tool.icon" /></svg>
+                {{ kind.tool.name }}
+            </button>
+            <button
+                v-if="stack.length > 1"
+                type="button"
+                class="more"
+                aria-haspopup="menu"
+                :aria-label="`Others than ${kind.tool.name}`"
+                v-tooltip.right="{ value: stack.map((one) => one.tool.name).join(', '), showDelay: 500 }"
+                @click="open($event, stack)"
+            >
+                <svg width="9" height="9" aria-hidden="true"><path d="M1.500 3l3 3 3-3" /></svg>
+            </button>
+        </div>
+        <Menu ref="menu" :model="entries" popup />
     </div>
 </template>
 
@@ -41,7 +84,7 @@ const isTaken = (kind: DrawnKind) => view.tool === 'draw' && view.drawn?.name ==
     border-bottom: 1px solid var(--line);
 }
 .tools.many {
-    grid-template-columns: repeat(4, 1fr);
+    grid-template-columns: repeat(4, minmax(0, 1fr));
 }
 /* what is left of the last row */
 .tools.many::after {
@@ -49,22 +92,28 @@ const isTaken = (kind: DrawnKind) => view.tool === 'draw' && view.drawn?.name ==
     grid-column-end: -1;
     background: var(--paper);
 }
-button {
+.place {
+    position: relative;
+    display: grid;
+}
+.tool {
     border: 0;
     background: var(--paper);
-    padding: 7px 5px 6px;
+    padding: 7px 3px 6px;
     font-size: 11px;
     color: var(--soft);
     cursor: pointer;
     display: grid;
     justify-items: center;
     gap: 1px;
+    white-space: nowrap;
+    letter-spacing: -0.02em;
 }
-button:hover {
+.tool:hover {
     background: var(--card);
     color: var(--ink);
 }
-button[aria-pressed='true'] {
+.tool[aria-pressed='true'] {
     background: var(--spruce-wash);
     color: var(--spruce);
     font-weight: 600;
@@ -78,7 +127,26 @@ path {
     stroke: var(--ink);
     stroke-width: 1.5;
 }
-button[aria-pressed='true'] path {
+.tool[aria-pressed='true'] path {
     stroke: var(--spruce);
+}
+.more {
+    position: absolute;
+    top: 0;
+    right: 0;
+    width: 18px;
+    height: 18px;
+    padding: 0;
+    border: 0;
+    background: none;
+    cursor: pointer;
+    display: grid;
+    place-items: center;
+}
+.more:hover {
+    background: var(--well);
+}
+.more path {
+    stroke: var(--soft);
 }
 </style>

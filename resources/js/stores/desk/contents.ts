@@ -10,6 +10,7 @@ import type {
     Slice,
     Swatch,
 } from '@/api/types';
+import type { TypeScale, TypeStyle } from '@/api/fonts';
 import { ref, shallowRef } from 'vue';
 
 /** A sheet and all that is on it, as the server has stored it, kept in step by its answers. */
@@ -22,6 +23,8 @@ export function useContents() {
     const dimensions = shallowRef<Dimension[]>([]);
     const presets = shallowRef<Preset[]>([]);
     const swatches = shallowRef<Swatch[]>([]);
+    const styles = shallowRef<TypeStyle[]>([]);
+    const scales = shallowRef<TypeScale[]>([]);
     const revision = ref(0);
 
     function show(content: SheetContent): void {
@@ -47,7 +50,12 @@ export function useContents() {
 
     /** What is no item: what is not named stays. */
     function around(
-        given: Partial<Pick<SheetContent, 'slices' | 'guides' | 'grids' | 'dimensions' | 'presets' | 'swatches'>>,
+        given: Partial<
+            Pick<
+                SheetContent,
+                'slices' | 'guides' | 'grids' | 'dimensions' | 'presets' | 'swatches' | 'styles' | 'scales'
+            >
+        >,
     ): void {
         if (given.slices) slices.value = given.slices;
         if (given.guides) guides.value = given.guides;
@@ -55,7 +63,23 @@ export function useContents() {
         if (given.dimensions) dimensions.value = given.dimensions;
         if (given.presets) presets.value = given.presets;
         if (given.swatches) swatches.value = given.swatches;
+        if (given.styles) styles.value = given.styles;
+        if (given.scales) scales.value = given.scales;
     }
 
-    return { sheet, stored, slices, guides, grids, dimensions, presets, swatches, revision, show, take };
+    return {
+        sheet,
+        stored,
+        slices,
+        guides,
+        grids,
+        dimensions,
+        presets,
+        swatches,
+        styles,
+        scales,
+        revision,
+        show,
+        take,
+    };
 }
