@@ -73,5 +73,6 @@ Route::post('archives/{archive}/again', [ArchiveController::class, 'again']);
 Route::get('archives/{archive}/file', [ArchiveController::class, 'file']);
 
 Route::post('sheets/{sheet}/setting', [SettingController::class, 'set']);
+Route::post('fonts', [FontController::class, 'store'])->middleware('throttle:drawing');
 Route::get('fonts', [FontController::class, 'index']);
 Route::get('fonts/{font}/{hash}', [FontController::class, 'outlines']);

@@ -27,19 +27,23 @@ use Illuminate\Support\Facades\DB;
 /** Documents as JSON files: written, and opened as new documents. */
 final readonly class DocumentFiles
 {
-    public function __construct(private SheetLoader $loader, private ChangeWriter $writer, private Deriver $deriver, private Schemas $schemas, private FontLibrary $fonts, private UlidSource $ids)
+    public function __construct(private SheetLoader $loader, private ChangeWriter $writer, private Deriver $deriver, private Schemas $schemas, private FontLibrary $fonts, private CarriedFonts $carried, private UlidSource $ids)
     {
     }
 
     public function write(Document $document): string
     {
-        return DB::transaction(fn (): string => DocumentFile::write(new DocumentContent(
-            $document->name,
-            array_values($document->sheets->map(fn (Sheet $sheet): SheetContent => new SheetContent(
-                $sheet->toCore(), $this->loader->everything($sheet->id), $this->belongings($sheet->id, ofDocument: false),
-            ))->all()),
-            $this->belongings($document->id, ofDocument: true),
-        )));
+        return DB::transaction(function () use ($document): string {
+            $content = new DocumentContent(
+                $document->name,
+                array_values($document->sheets->map(fn (Sheet $sheet): SheetContent => new SheetContent(
+                    $sheet->toCore(), $this->loader->everything($sheet->id), $this->belongings($sheet->id, ofDocument: false),
+                ))->all()),
+                $this->belongings($document->id, ofDocument: true),
+            );
+
+            return DocumentFile::write($content, ['font_files' => $this->carried->of($content)]);
+        });
     }
 
     /** @return list<Belonging> */
@@ -58,9 +62,9 @@ final readonly class DocumentFiles
     {
         $data = DocumentFile::decode($json);
         $this->schemas->check(json_decode(json_encode($data, JSON_THROW_ON_ERROR), flags: JSON_THROW_ON_ERROR), 'document-file');
-        $content = (new DocumentReader($this->fonts, $this->ids))->read($data);
 
-        return DB::transaction(function () use ($content): Document {
+        return DB::transaction(function () use ($data): Document {
+            $content = (new DocumentReader($this->fonts, $this->ids))->read($this->carried->taken($data));
             $document = Document::query()->create(['name' => $content->name]);
             foreach ($content->sheets as $position => $sheet) {
                 $this->store($document, $sheet, $position, $position === 0 ? $content : null);

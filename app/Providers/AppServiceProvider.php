@@ -11,6 +11,7 @@ use App\Contract\Schemas;
 use App\Database\ExactConnection;
 use App\Export\ExportLimits;
 use App\Models\Sheet;
+use App\Storage\OwnFonts;
 use Closure;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Connection;
@@ -26,7 +27,9 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         Connection::resolverFor('sqlite', static fn (PDO|Closure $pdo, string $database, string $prefix, array $config): ExactConnection => new ExactConnection($pdo, $database, $prefix, $config));
-        $this->app->singleton(FontLibrary::class, static fn (): FontLibrary => new FontLibrary(new CompiledFonts(config('allsquare.compiled').'/fonts', resource_path('fonts'))));
+        $this->app->singleton(CompiledFonts::class, static fn (): CompiledFonts => new CompiledFonts(config('allsquare.compiled').'/fonts', resource_path('fonts')));
+        $this->app->singleton(OwnFonts::class, fn (): OwnFonts => new OwnFonts($this->app->make(CompiledFonts::class)));
+        $this->app->singleton(FontLibrary::class, fn (): FontLibrary => new FontLibrary($this->app->make(CompiledFonts::class), $this->app->make(OwnFonts::class)));
         $this->app->singleton(Schemas::class, static fn (): Schemas => new Schemas(base_path('schema')));
         $this->app->singleton(FontFaces::class);
         $this->app->singleton(ExportLimits::class, static fn (): ExportLimits => new ExportLimits(config('allsquare.export.files'), config('allsquare.export.megapixels')));

@@ -14,7 +14,7 @@ use AllSquare\Core\Sheet\SheetContent;
 use AllSquare\Core\Sheet\Tree;
 
 /**
- * A document as a JSON file (schema/document-file.json). It holds everything it uses; its fonts are those that ship with the
+ * A document as a JSON file (schema/document-file.json). It holds everything it uses, but for the fonts that ship with the
  * application. The same document is always the same bytes: ids are numbers in painting order, nothing is dated.
  */
 final class DocumentFile
@@ -26,7 +26,8 @@ final class DocumentFile
 
     private const FLAGS = JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES;
 
-    public static function write(DocumentContent $document): string
+    /** @param  array<string, mixed>  $carried  what goes along with it */
+    public static function write(DocumentContent $document, array $carried = []): string
     {
         return json_encode([
             'format' => self::FORMAT,
@@ -34,6 +35,7 @@ final class DocumentFile
             'name' => $document->name,
             'sheets' => array_map(self::sheet(...), $document->sheets),
             ...self::belongings($document->belongings, new Renaming([]), ofDocument: true),
+            ...array_filter($carried),
         ], self::FLAGS, self::DEPTH)."\n";
     }
 

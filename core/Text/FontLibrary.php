@@ -87,11 +87,14 @@ final class FontLibrary
     private function nearest(string $family, int $weight, bool $italic): Font
     {
         $nearest = null;
-        foreach ($this->entries() as $key => $entry) {
-            if ($entry['family'] === $family) {
-                // An italic of another weight is nearer than an upright; of two weights as near, the bolder one.
-                $far = (($entry['italic'] !== $italic) ? 10_000 : 0) + 2 * abs($entry['weight'] - $weight) + ($entry['weight'] < $weight ? 1 : 0);
-                $nearest = $nearest === null || $far < $nearest[0] ? [$far, $key] : $nearest;
+        // A source that has the family is enough: the others need not be looked into.
+        for ($i = 0; $nearest === null && $i < count($this->sources); $i++) {
+            foreach ($this->sources[$i]->index() as $key => $entry) {
+                if ($entry['family'] === $family) {
+                    // An italic of another weight is nearer than an upright; of two weights as near, the bolder one.
+                    $far = (($entry['italic'] !== $italic) ? 10_000 : 0) + 2 * abs($entry['weight'] - $weight) + ($entry['weight'] < $weight ? 1 : 0);
+                    $nearest = $nearest === null || $far < $nearest[0] ? [$far, $key] : $nearest;
+                }
             }
         }
         if ($nearest === null) {

@@ -21,7 +21,7 @@ final class BodyWithinBounds
         if ($request->isMethodSafe() || ! $request->is('api/*')) {
             return $next($request);
         }
-        $isFile = $request->is('api/documents/import');
+        [$isFile, $isFont] = [$request->is('api/documents/import'), $request->is('api/fonts')];
         $most = (int) config($isFile ? 'allsquare.file' : 'allsquare.body');
         if ((int) $request->headers->get('content-length', '0') > $most || strlen($request->getContent()) > $most) {
             return Problem::json(413, sprintf('A request has %d MB at most.', $most / 1024 / 1024));
@@ -29,6 +29,11 @@ final class BodyWithinBounds
         // PHP reads forms by itself and leaves no content: they are known by their type.
         if ($request->getContent() === '' && (int) $request->headers->get('content-length', '0') === 0 && ! $request->headers->has('transfer-encoding')) {
             return $next($request);
+        }
+        if ($isFont) {
+            return preg_match('~^(font/[\w.-]+|application/(octet-stream|(x-)?font-[\w.-]+))\b~i', (string) $request->headers->get('content-type', '')) === 1
+                ? $next($request)
+                : Problem::json(415, 'Send the font file itself, with the content type application/octet-stream.');
         }
         if (! preg_match('~^application/(json|[\w.-]+\+json)\b~i', (string) $request->headers->get('content-type', ''))) {
             return Problem::json(415, 'Send JSON, with the content type application/json.');

@@ -24,6 +24,8 @@ interface ProblemDocument {
     revision?: number;
 }
 
+const typeOf = (body: unknown) => (body instanceof Blob ? 'application/octet-stream' : 'application/json');
+
 export async function send(
     method: string,
     path: string,
@@ -35,8 +37,8 @@ export async function send(
     try {
         response = await fetch(`/api/${path}`, {
             method,
-            headers: { ...(body === undefined ? {} : { 'Content-Type': 'application/json' }), ...more },
-            body: body === undefined ? undefined : JSON.stringify(body),
+            headers: { ...(body === undefined ? {} : { 'Content-Type': typeOf(body) }), ...more },
+            body: body === undefined || body instanceof Blob ? body : JSON.stringify(body),
             signal,
         });
     } catch {
@@ -87,7 +89,11 @@ export const api = {
         (await json<{ lines: HistoryEntry[] }>('GET', `documents/${document}/history`)).lines,
     /** How words would stand, without keeping them. */
     setting: <T>(sheet: string, body: unknown) => json<T>('POST', `sheets/${sheet}/setting`, body),
-    fonts: () => json<{ families: Record<string, Family>; hashes: Record<string, string> }>('GET', 'fonts'),
+    fonts: () =>
+        json<{ families: Record<string, Family>; own: string[]; hashes: Record<string, string> }>('GET', 'fonts'),
+    /** Sends a font file; the document has it once the command add-font says so. */
+    addFont: async (file: Blob): Promise<{ font: string; family: string }> =>
+        (await send('POST', 'fonts', file)).json() as Promise<{ font: string; family: string }>,
     outlines: (font: string, hash: string) => json<Record<string, string>>('GET', `fonts/${font}/${hash}`),
     /** gives an order to the queue, whatever its size (RFC 7240) */
     order: async (sheet: string, order: Order) =>

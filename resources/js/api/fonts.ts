@@ -18,6 +18,17 @@ export interface TypeScale {
     sizes: number[];
 }
 
+/** A font that the document has of its own. */
+export interface OwnFont {
+    id: string;
+    /** its key, which is that of its outlines */
+    font: string;
+    family: string;
+    name: string;
+    weight: number;
+    italic: boolean;
+}
+
 /** A family of fonts: what it calls itself, and its weights. */
 export interface Family {
     name: string;

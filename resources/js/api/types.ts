@@ -1,7 +1,7 @@
 /** What the API gives. Lengths are pixels of the sheet. */
 
 import type { Fields } from './commands.gen';
-import type { TypeScale, TypeStyle } from './fonts';
+import type { OwnFont, TypeScale, TypeStyle } from './fonts';
 import type { Background, Format, Preset } from './handover';
 
 export interface Point {
@@ -241,6 +241,7 @@ export interface SheetContent {
     swatches: Swatch[];
     styles: TypeStyle[];
     scales: TypeScale[];
+    own_fonts: OwnFont[];
     dimensions: Dimension[];
     presets: Preset[];
     revision: number;
@@ -294,6 +295,7 @@ export interface Answer {
     swatches?: Swatch[];
     styles?: TypeStyle[];
     scales?: TypeScale[];
+    own_fonts?: OwnFont[];
     dimensions?: Dimension[];
     presets?: Preset[];
     report: Report;

@@ -28,7 +28,8 @@ export const useDesk = defineStore('desk', () => {
     const said = useStatus();
     const opening = useOpening(contents, chosen, said);
     const history = useHistory(contents, chosen, said, opening);
-    const { sheet, stored, slices, guides, grids, dimensions, presets, swatches, styles, scales, revision } = contents;
+    const { sheet, stored, slices, guides, grids, dimensions, presets, swatches, styles, scales, ownFonts, revision } =
+        contents;
     const { selection, selectedSlices, edited, selectedPoints, entered, ground, copied } = chosen;
     const { select, toggle, editPoints, selectPoints } = chosen;
 
@@ -130,6 +131,7 @@ export const useDesk = defineStore('desk', () => {
         swatches,
         styles,
         scales,
+        ownFonts,
         revision,
         elsewhere,
         deleted,

@@ -40,7 +40,13 @@ function fetchFont(font: string): Promise<void> {
 async function load(font: string): Promise<void> {
     hashes ??= api.fonts().then((fonts) => fonts.hashes);
     hashes.catch(() => (hashes = null));
-    outlines.set(font, await api.outlines(font, (await hashes)[font] ?? ''));
+    let hash = (await hashes)[font];
+    if (!hash) {
+        // One that was brought along since they were asked for.
+        hashes = api.fonts().then((fonts) => fonts.hashes);
+        hash = (await hashes)[font];
+    }
+    outlines.set(font, await api.outlines(font, hash ?? ''));
 }
 
 /**

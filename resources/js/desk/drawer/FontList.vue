@@ -1,18 +1,73 @@
 <script setup lang="ts">
-import { useFonts } from './fonts';
+import { api } from '@/api/client';
+import { useDesk } from '@/stores/desk';
+import { computed, ref } from 'vue';
+import { readFonts, useFonts } from './fonts';
 
-/** The families that texts can be set in. */
-const { families, nameOf, weightsOf, hasItalic, weightName } = useFonts();
+/** The families that texts can be set in: those of the application, and those that were brought along, which are added and removed here. */
+const desk = useDesk();
+const { families, nameOf, weightsOf, hasItalic, weightName, isOwn } = useFonts();
+const chooser = ref<HTMLInputElement | null>(null);
+const busy = ref('');
+
+const shipped = computed(() => families.value.filter((family) => !isOwn(family)));
 const said = (family: string) =>
     weightsOf(family)
         .map(({ weight }) => weightName(weight))
         .join(', ') + (hasItalic(family) ? ', italics' : '');
+
+/** Each file by itself: what is refused says why, and the others are added all the same. */
+async function add(files: FileList | null): Promise<void> {
+    for (const file of files ?? []) {
+        busy.value = file.name;
+        try {
+            const { font } = await api.addFont(file);
+            await desk.run('add-font', { font }, []);
+        } catch (error) {
+            desk.say(`${file.name}: ${(error as Error).message}`, 'refused');
+        }
+    }
+    busy.value = '';
+    if (chooser.value) chooser.value.value = '';
+    await readFonts();
+}
 </script>
 
 <template>
     <section>
-        <h3>Fonts</h3>
-        <div v-for="family in families" :key="family" class="family">
+        <h3>Fonts of this document</h3>
+        <div v-for="font in desk.ownFonts" :key="font.id" class="own">
+            <span>{{ font.name }}</span>
+            <button
+                class="btn"
+                type="button"
+                :aria-label="`Remove ${font.name}, ${weightName(font.weight)}${font.italic ? ', italic' : ''}`"
+                v-tooltip.top="{ value: 'Texts that are set in it stay as they are', showDelay: 400 }"
+                @click="desk.run('remove-font', { own_font: font.id }, [])"
+            >
+                ×
+            </button>
+            <p class="note">{{ weightName(font.weight) }}{{ font.italic ? ', italic' : '' }}</p>
+        </div>
+        <p v-if="desk.ownFonts.length === 0" class="note">
+            None. A font file (TTF, OTF with TrueType outlines, WOFF) that is added goes with the document, also into
+            its file.
+        </p>
+        <input
+            ref="chooser"
+            class="chooser"
+            type="file"
+            multiple
+            accept=".ttf,.otf,.woff"
+            aria-label="Font files"
+            tabindex="-1"
+            @change="add(($event.target as HTMLInputElement).files)"
+        />
+        <button class="btn" type="button" :disabled="busy !== ''" @click="chooser?.click()">
+            {{ busy ? `Reading ${busy}…` : 'Add font files…' }}
+        </button>
+        <h3>Fonts of the application</h3>
+        <div v-for="family in shipped" :key="family" class="family">
             <span :style="{ fontFamily: `'${nameOf(family)}'` }">{{ nameOf(family) }}</span>
             <p class="note">{{ said(family) }}</p>
         </div>
@@ -24,5 +79,24 @@ const said = (family: string) =>
 <style scoped>
 .family span {
     font-size: 15px;
+}
+.own {
+    display: grid;
+    grid-template-columns: 1fr auto;
+    gap: 0 6px;
+    align-items: center;
+}
+.own .btn {
+    grid-row: span 2;
+    padding: 0 9px;
+}
+.own span {
+    font-weight: 600;
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+}
+.chooser {
+    display: none;
 }
 </style>

@@ -10,7 +10,7 @@ import type {
     Slice,
     Swatch,
 } from '@/api/types';
-import type { TypeScale, TypeStyle } from '@/api/fonts';
+import type { OwnFont, TypeScale, TypeStyle } from '@/api/fonts';
 import { ref, shallowRef } from 'vue';
 
 /** A sheet and all that is on it, as the server has stored it, kept in step by its answers. */
@@ -25,6 +25,7 @@ export function useContents() {
     const swatches = shallowRef<Swatch[]>([]);
     const styles = shallowRef<TypeStyle[]>([]);
     const scales = shallowRef<TypeScale[]>([]);
+    const ownFonts = shallowRef<OwnFont[]>([]);
     const revision = ref(0);
 
     function show(content: SheetContent): void {
@@ -53,7 +54,15 @@ export function useContents() {
         given: Partial<
             Pick<
                 SheetContent,
-                'slices' | 'guides' | 'grids' | 'dimensions' | 'presets' | 'swatches' | 'styles' | 'scales'
+                | 'slices'
+                | 'guides'
+                | 'grids'
+                | 'dimensions'
+                | 'presets'
+                | 'swatches'
+                | 'styles'
+                | 'scales'
+                | 'own_fonts'
             >
         >,
     ): void {
@@ -65,6 +74,7 @@ export function useContents() {
         if (given.swatches) swatches.value = given.swatches;
         if (given.styles) styles.value = given.styles;
         if (given.scales) scales.value = given.scales;
+        if (given.own_fonts) ownFonts.value = given.own_fonts;
     }
 
     return {
@@ -78,6 +88,7 @@ export function useContents() {
         swatches,
         styles,
         scales,
+        ownFonts,
         revision,
         show,
         take,
