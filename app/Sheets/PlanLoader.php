@@ -80,7 +80,7 @@ final readonly class PlanLoader
             $edge = $fields !== null && $isUpright && $is instanceof FollowsItsWords ? $is->standsBy($fields) : null;
             $place = count($seen);
             $isTurned = ! Angle::isQuarter($angle);
-            $seen[] = $one = new Placed($id, $in, $box, ! $is instanceof NoGround, $baseline, $edge !== null && $row[10] === 'across' ? 1.0 - $edge : $edge, $locked, $isTurned, $turned !== 0.0, $fields !== null && $is instanceof KeepsNumbers && $is->keepsNumbers($fields));
+            $seen[] = $one = new Placed($id, $in, $box, ! $is instanceof NoGround, $baseline, $edge !== null && $row[10] === 'across' ? 1.0 - $edge : $edge, $locked, $isTurned, $turned !== 0.0, $fields !== null && $is instanceof KeepsNumbers && $is->keepsNumbers($fields), $baseline === null || $fields === null || ! $is instanceof HasBaseline ? [] : array_map(static fn (float $line): float => $row[8] + $line, $is->letterLines($fields, (float) $row[12], (float) $row[13], $this->fonts)));
             $someTurned = $someTurned || $isTurned;
             if ($is instanceof ShowsAsOne || (! isset($children[$id]) && ! $is instanceof FramedByItems)) {
                 continue;

@@ -33,7 +33,7 @@ final readonly class Alignment
         if ($ownBox) {
             $line = match (true) {
                 $this->edge->isCentre() => $this->suited($ids, $line),
-                $this->edge === Edge::Baseline => $this->highest($ids),
+                $this->edge->isBaseline() => $this->highest($ids),
                 default => $this->wholeEdge($ids, $line),
             };
         }
@@ -60,7 +60,7 @@ final readonly class Alignment
     public function block(array $ids, Rect $block, Rect $target, bool $whole, bool $ownBox): void
     {
         $axis = $this->edge->axis();
-        $reach = $this->edge === Edge::Baseline ? $this->highest($ids) - $axis->lead($block) : $axis->size($block) * $this->edge->along();
+        $reach = $this->edge->isBaseline() ? $this->highest($ids) - $axis->lead($block) : $axis->size($block) * $this->edge->along();
         $place = $ownBox ? $axis->lead($block) : $this->line($target) - $reach;
         $by = ($whole ? Length::whole($place) : $place) - $axis->lead($block);
         // The box round what is turned is known that closely: where the block stands already, it stays.
@@ -89,8 +89,8 @@ final readonly class Alignment
     {
         $box = $this->mover->box($id);
 
-        return $this->edge === Edge::Baseline
-            ? $this->baselines->below($id, $box, ! $this->mover->isExempt($id))
+        return $this->edge->isBaseline()
+            ? $this->baselines->below($id, $box, ! $this->mover->isExempt($id), $this->edge === Edge::LastBaseline)
             : $this->edge->axis()->size($box) * $this->edge->along();
     }
 

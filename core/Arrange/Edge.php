@@ -6,7 +6,7 @@ namespace AllSquare\Core\Arrange;
 
 use AllSquare\Core\Geometry\Axis;
 
-/** What is brought onto one line: an edge, a centre, or the first baseline. */
+/** What is brought onto one line: an edge, a centre, or the first or the last baseline. */
 enum Edge: string
 {
     case Left = 'left';
@@ -16,12 +16,13 @@ enum Edge: string
     case Middle = 'middle';
     case Bottom = 'bottom';
     case Baseline = 'baseline';
+    case LastBaseline = 'last-baseline';
 
     public function axis(): Axis
     {
         return match ($this) {
             self::Left, self::Centre, self::Right => Axis::X,
-            self::Top, self::Middle, self::Bottom, self::Baseline => Axis::Y,
+            self::Top, self::Middle, self::Bottom, self::Baseline, self::LastBaseline => Axis::Y,
         };
     }
 
@@ -31,8 +32,13 @@ enum Edge: string
         return match ($this) {
             self::Left, self::Top => 0.0,
             self::Centre, self::Middle => 0.5,
-            self::Right, self::Bottom, self::Baseline => 1.0,
+            self::Right, self::Bottom, self::Baseline, self::LastBaseline => 1.0,
         };
+    }
+
+    public function isBaseline(): bool
+    {
+        return $this === self::Baseline || $this === self::LastBaseline;
     }
 
     public function isCentre(): bool
@@ -59,6 +65,7 @@ enum Edge: string
             self::Middle => 'middles',
             self::Bottom => 'bottoms',
             self::Baseline => 'baselines',
+            self::LastBaseline => 'last baselines',
         };
     }
 }

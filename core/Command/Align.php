@@ -192,7 +192,7 @@ final readonly class Align implements ArrangesBoxes, Command, Repeatable
     /** The box of an anchor; for baselines, its baseline. */
     private function lineOf(Alignment $alignment, Rect $box, string $anchor): Rect
     {
-        return $alignment->edge === Edge::Baseline ? new Rect($box->x, $alignment->lineOf($anchor), $box->w, 0.0) : $box;
+        return $alignment->edge->isBaseline() ? new Rect($box->x, $alignment->lineOf($anchor), $box->w, 0.0) : $box;
     }
 
     /**

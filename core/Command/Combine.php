@@ -16,6 +16,7 @@ use AllSquare\Core\Item\Painting\Painters;
 use AllSquare\Core\Item\Traits\Closed;
 use AllSquare\Core\Item\Traits\HasWords;
 use AllSquare\Core\Item\Traits\ShowsAsOne;
+use AllSquare\Core\Item\Traits\WordsInBox;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Running\Command;
 use AllSquare\Core\Running\Needs;
@@ -89,7 +90,8 @@ final readonly class Combine implements Command, SelectsWhatItMade
         $place = (new Ranks($draft))->placeOfForemost($order, $parent);
         $like = $draft->item($anchor);
         $angle = Angle::keep($draft->tree->totalAngle($anchor) - ($parent === null ? 0.0 : $draft->tree->totalAngle($parent)));
-        $look = array_intersect_key($like->fields, array_flip(['fill', 'outline', 'shadow', 'opacity']));
+        $seen = $like->kind instanceof WordsInBox ? $like->kind->box($like) ?? $like : $like;
+        $look = array_intersect_key($seen->fields, array_flip(['fill', 'outline', 'shadow', 'opacity']));
         $stood = [];
         $item = new Item($draft->nextId(), $parent, 0, $kind, $like->name, new Rect(0.0, 0.0, 0.0, 0.0), $angle, false, false, [...$kind->fields()->defaults, ...$look, 'how' => $this->how]);
         $draft->add($item);

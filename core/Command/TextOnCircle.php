@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace AllSquare\Core\Command;
 
 use AllSquare\Core\Arrange\Ranks;
+use AllSquare\Core\Geometry\Point;
 use AllSquare\Core\Geometry\Spoken;
 use AllSquare\Core\Item\Item;
 use AllSquare\Core\Item\Kinds;
@@ -61,14 +62,14 @@ final readonly class TextOnCircle implements Command, SelectsWhatItMade
         $one = $draft->item($made[0]);
 
         return new Report(
-            count($made) === 1 ? sprintf('Put %s on a circle of %s round', Words::quoted($one), Spoken::length($one->frame->w / 2)) : 'Put '.count($made).' texts on circles',
+            count($made) === 1 ? sprintf('Put %s on a circle with a radius of %s', Words::quoted($one), Spoken::length($one->frame->w / 2)) : 'Put '.count($made).' texts on circles',
             $made,
         );
     }
 
     private function made(Draft $draft, Item $on): Item
     {
-        $place = ['id' => $draft->nextId(), 'parent' => $on->parent, 'rank' => (new Ranks($draft))->top($on->parent), 'locked' => false, 'hidden' => false, 'reference' => false];
+        $place = ['id' => $draft->nextId(), 'parent' => $on->parent, 'rank' => (new Ranks($draft))->top($on->parent), 'locked' => false, 'hidden' => false, 'reference' => false, 'origin' => new Point(0.0, 0.0)];
         if ($on->kind instanceof OnCircle) {
             $other = $on->kind->onOtherSide($on)->with($place);
 

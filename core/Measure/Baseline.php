@@ -13,7 +13,7 @@ use AllSquare\Core\Item\Traits\ShowsAsOne;
 use AllSquare\Core\Sheet\Tree;
 use AllSquare\Core\Text\FontLibrary;
 
-/** The first baseline of items (docs/ARCHITECTURE.md, Text). What has no text that stands upright has its bottom. */
+/** The first and the last baseline of items (docs/ARCHITECTURE.md, Text). What has no text that stands upright has its bottom. */
 final readonly class Baseline
 {
     public function __construct(private Tree $tree, private Boxes $boxes, private FontLibrary $fonts)
@@ -21,14 +21,14 @@ final readonly class Baseline
     }
 
     /**
-     * How far below the top of a box of the item its first baseline lies.
+     * How far below the top of a box of the item its first baseline lies, or its last.
      *
      * @param  bool  $whole  to whole pixels, as letters are set where every frame lies on the pixel
      * @return float px
      */
-    public function below(string $id, Rect $box, bool $whole): float
+    public function below(string $id, Rect $box, bool $whole, bool $last = false): float
     {
-        $line = $this->highest($this->tree->item($id)) ?? $box->bottom();
+        $line = $this->outermost($this->tree->item($id), $last) ?? $box->bottom();
 
         return $whole ? Length::whole($line - $box->y) : $line - $box->y;
     }
@@ -38,7 +38,7 @@ final readonly class Baseline
     {
         $item = $this->tree->item($id);
 
-        return $item->holdsItems() ? null : $this->highest($item);
+        return $item->holdsItems() ? null : $this->outermost($item, last: false);
     }
 
     /** @return float|null the edge by which an upright text stands while its width follows its words: 0 the left one, 0.5 its centre, 1 the right one */
@@ -50,21 +50,40 @@ final readonly class Baseline
         return $edge !== null && $item->flip->isAcross() ? 1.0 - $edge : $edge;
     }
 
-    /** @return float|null px of the sheet */
-    private function highest(Item $item): ?float
+    /** @return array<string, float> the other lines of an upright text, px from the top of the sheet, by what they are */
+    public function letterLines(string $id): array
+    {
+        $item = $this->tree->item($id);
+        if (! $item->kind instanceof HasBaseline || ! $this->standsUpright($item)) {
+            return [];
+        }
+        $top = $this->boxes->bounds($id)->y;
+
+        return array_map(static fn (float $line): float => $top + $line, $item->kind->letterLines($item->fields, $item->frame->w, $item->frame->h, $this->fonts));
+    }
+
+    /** @return float|null px of the sheet: of what an item holds, the highest first baseline, or the lowest last one */
+    private function outermost(Item $item, bool $last): ?float
     {
         if ($item->kind instanceof ShowsAsOne) {
             return null;
         }
         if ($item->holdsItems()) {
-            $lines = array_map(fn (Item $child): ?float => $child->hidden ? null : $this->highest($child), $this->tree->children($item->id));
+            $lines = array_map(fn (Item $child): ?float => $child->hidden ? null : $this->outermost($child, $last), $this->tree->children($item->id));
             $lines = array_filter($lines, static fn (?float $line): bool => $line !== null);
 
-            return $lines === [] ? null : min($lines);
+            return $lines === [] ? null : ($last ? max($lines) : min($lines));
         }
+        if (! $item->kind instanceof HasBaseline || ! $this->standsUpright($item)) {
+            return null;
+        }
+        $lines = $last ? $item->kind->letterLines($item->fields, $item->frame->w, $item->frame->h, $this->fonts) : [];
 
-        return $item->kind instanceof HasBaseline && ! $item->flip->isDown() && Length::same(fmod($this->tree->totalAngle($item->id), 360.0), 0.0)
-            ? $this->boxes->bounds($item->id)->y + $item->kind->baseline($item->fields, $item->frame->w, $item->frame->h, $this->fonts)
-            : null;
+        return $this->boxes->bounds($item->id)->y + ($lines['last baseline'] ?? $item->kind->baseline($item->fields, $item->frame->w, $item->frame->h, $this->fonts));
+    }
+
+    private function standsUpright(Item $item): bool
+    {
+        return ! $item->flip->isDown() && Length::same(fmod($this->tree->totalAngle($item->id), 360.0), 0.0);
     }
 }

@@ -17,6 +17,7 @@ final readonly class Placed
      * @param  bool  $isTurned  otherwise than by quarters
      * @param  bool  $isInexact  whether something in it is, or it lies on axes that are not the sheet's
      * @param  bool  $isSeries  whether numbers of its own say where what is in it lies
+     * @param  array<string, float>  $letterLines  other lines of its letters than the first baseline, px from the top of the sheet, by what they are
      */
     public function __construct(
         public string $id,
@@ -29,18 +30,21 @@ final readonly class Placed
         public bool $isTurned = false,
         public bool $isInexact = false,
         public bool $isSeries = false,
+        public array $letterLines = [],
     ) {
     }
 
     /** The same with another box; its letters move along. */
     public function in(Rect $box): self
     {
-        return new self($this->id, $this->parent, $box, $this->isGround, $this->baseline === null ? null : $this->baseline + $box->y - $this->box->y, $this->standsBy, $this->locked, $this->isTurned, $this->isInexact, $this->isSeries);
+        $down = $box->y - $this->box->y;
+
+        return new self($this->id, $this->parent, $box, $this->isGround, $this->baseline === null ? null : $this->baseline + $down, $this->standsBy, $this->locked, $this->isTurned, $this->isInexact, $this->isSeries, array_map(static fn (float $line): float => $line + $down, $this->letterLines));
     }
 
     /** The same, known to hold something turned. */
     public function inexact(): self
     {
-        return new self($this->id, $this->parent, $this->box, $this->isGround, $this->baseline, $this->standsBy, $this->locked, $this->isTurned, true, $this->isSeries);
+        return new self($this->id, $this->parent, $this->box, $this->isGround, $this->baseline, $this->standsBy, $this->locked, $this->isTurned, true, $this->isSeries, $this->letterLines);
     }
 }

@@ -73,12 +73,12 @@ final readonly class TypeStyle implements Belonging
         return $read;
     }
 
-    /** @return array<string, mixed> as they are stored */
+    /** @return array<string, mixed> as they are stored, always in one order */
     public function stored(): array
     {
         $stored = [];
-        foreach ($this->styles as $name => $value) {
-            $stored[$name] = (self::fields()[$name] ?? null)?->stored($value);
+        foreach (array_intersect_key(self::fields(), $this->styles) as $name => $field) {
+            $stored[$name] = $field->stored($this->styles[$name]);
         }
 
         return $stored;

@@ -34,13 +34,16 @@ final readonly class CandidateFinder
     public function find(array $kinds, array $dragged, ?Dragged $what, array $points = []): Candidates
     {
         $out = $this->leftOut($dragged);
-        $ids = $boxes = $baselines = $at = [];
+        $ids = $boxes = $baselines = $at = $letters = [];
         if (array_intersect(array_map(static fn (SnapKind $kind): string => $kind->value, $kinds), ['edge', 'centre', 'gap', 'size']) !== []) {
             foreach ($this->plan->placed as $i => $one) {
                 if (! isset($out[$i])) {
                     $at[$i] = count($ids);
                     if ($one->baseline !== null) {
                         $baselines[count($ids)] = $one->baseline;
+                    }
+                    foreach ($one->letterLines as $name => $line) {
+                        $letters[] = new SnapLine(Length::round($line), SnapKind::Edge, $one->box->x, $one->box->right(), $name);
                     }
                     $ids[] = $one->id;
                     $boxes[] = $one->box;
@@ -55,7 +58,7 @@ final readonly class CandidateFinder
             }
         }
 
-        return new Candidates($kinds, $ids, $boxes, $baselines, ['x' => [...$this->lines(Axis::X, $kinds), ...self::through($points, Axis::X, $kinds)], 'y' => [...$this->lines(Axis::Y, $kinds), ...self::through($points, Axis::Y, $kinds)]], $gaps, in_array(SnapKind::Module, $kinds, true) ? $this->sheet->grid->module : null);
+        return new Candidates($kinds, $ids, $boxes, $baselines, ['x' => [...$this->lines(Axis::X, $kinds), ...self::through($points, Axis::X, $kinds)], 'y' => [...$this->lines(Axis::Y, $kinds), ...self::through($points, Axis::Y, $kinds), ...(in_array(SnapKind::Edge, $kinds, true) ? $letters : [])]], $gaps, in_array(SnapKind::Module, $kinds, true) ? $this->sheet->grid->module : null);
     }
 
     /**

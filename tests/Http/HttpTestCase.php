@@ -106,6 +106,6 @@ abstract class HttpTestCase extends TestCase
      */
     protected function bytes(string $sheet): string
     {
-        return (string) preg_replace('/"revision":\d+/', '', (string) $this->get("/api/sheets/$sheet")->assertOk()->getContent());
+        return (string) preg_replace('/"revision":\d+,?/', '', (string) $this->get("/api/sheets/$sheet")->assertOk()->getContent());
     }
 }

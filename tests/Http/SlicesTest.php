@@ -43,7 +43,7 @@ final class SlicesTest extends HttpTestCase
         }
         $before = $this->bytes($sheet);
         $arrange = fn (string $command, array $params) => $this->command($sheet, 'arrange-slices', [], ['slices' => $ids, 'command' => $command, 'params' => (object) $params]);
-        $arrange('align', ['edge' => 'sideways'])->assertStatus(422)->assertJsonPath('errors.edge.0', 'The edge has to be one of: left, centre, right, top, middle, bottom, baseline.');
+        $arrange('align', ['edge' => 'sideways'])->assertStatus(422)->assertJsonPath('errors.edge.0', 'The edge has to be one of: left, centre, right, top, middle, bottom, baseline, last-baseline.');
         $arrange('delete', [])->assertStatus(422);
         $this->command($sheet, 'arrange-slices', [], ['slices' => ['nope'], 'command' => 'align', 'params' => ['edge' => 'top']])->assertNotFound();
         self::assertSame($before, $this->bytes($sheet));

@@ -68,7 +68,7 @@ final class CombinedKind implements Closed, Combines, GoesWhenEmpty, Kind, Shows
 
     public function painter(FontLibrary $fonts): Painter
     {
-        return new CombinedPainter;
+        return new CombinedPainter($fonts);
     }
 
     public function anew(Branch $branch, FontLibrary $fonts): Item

@@ -24,6 +24,7 @@ use AllSquare\Core\Item\Traits\FollowsItsWords;
 use AllSquare\Core\Item\Traits\HasBaseline;
 use AllSquare\Core\Item\Traits\HasWords;
 use AllSquare\Core\Item\Traits\SetsLines;
+use AllSquare\Core\Item\Traits\WordsInBox;
 use AllSquare\Core\Item\Type\LetterRuns;
 use AllSquare\Core\Item\Type\ParagraphStyles;
 use AllSquare\Core\Item\Type\TypeFields;
@@ -34,7 +35,7 @@ use AllSquare\Core\Text\FontLibrary;
  *
  * `grow` says what follows the words: `both` sides, only `down` (it wraps at its width), or `none`.
  */
-final class TextKind implements FieldsFollow, FollowsItsWords, HasBaseline, HasWords, Kind, SetsLines
+final class TextKind implements FieldsFollow, FollowsItsWords, HasBaseline, HasWords, Kind, SetsLines, WordsInBox
 {
     private Fields $fields;
 
@@ -95,6 +96,16 @@ final class TextKind implements FieldsFollow, FollowsItsWords, HasBaseline, HasW
     public function saying(Item $item, string $words): Item
     {
         return $this->withFields($item, ['text' => $words]);
+    }
+
+    public function box(Item $item): ?Item
+    {
+        return TextBox::of($item);
+    }
+
+    public function unboxed(Item $item): Item
+    {
+        return $item->withFields(['box_fill' => null, 'outline' => null]);
     }
 
     public function missing(Item $item, FontLibrary $fonts): array
@@ -159,6 +170,11 @@ final class TextKind implements FieldsFollow, FollowsItsWords, HasBaseline, HasW
     public function largest(Item $item, float $step, FontLibrary $fonts): ?Item
     {
         return (new WordsFit(new Typesetting($fonts)))->largest($item, $step);
+    }
+
+    public function letterLines(array $fields, float $w, float $h, FontLibrary $fonts): array
+    {
+        return (new Typesetting($fonts))->letterLines($fields, $w, $h);
     }
 
     public function fitted(Item $item, bool $whole, FontLibrary $fonts): Item

@@ -155,6 +155,26 @@ final readonly class Typesetting
     }
 
     /**
+     * @param  array<string, mixed>  $fields
+     * @return array<string, float> as HasBaseline::letterLines()
+     */
+    public function letterLines(array $fields, float $w, float $h): array
+    {
+        $letters = $this->letters($fields);
+        $scale = $letters->scale();
+        $first = $this->baseline($fields, $w, $h);
+        $lines = ['cap height' => $first - $letters->font->capital * $scale, 'x height' => $first - $letters->font->small * $scale];
+        $leading = $letters->size * (is_numeric($fields['line_height']) ? (float) $fields['line_height'] : 1.0);
+        // A frame that has no room for two lines of it has one, unless some are smaller.
+        if ($h > 1.5 * $leading || LetterRuns::read($fields['runs'])->runs !== []) {
+            $set = $this->set($fields, $w);
+            $lines += count($set->lines) > 1 ? ['last baseline' => $this->top($fields, $set, $h) + $set->lastBaseline()] : [];
+        }
+
+        return $lines;
+    }
+
+    /**
      * The item with the frame its words need, as far as it grows: the start, centre or end of the lines stays where it
      * stands, and the first line, in the mirror as well.
      *

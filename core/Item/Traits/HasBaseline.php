@@ -16,4 +16,13 @@ interface HasBaseline
      * @return float px from the top of its frame to its first baseline
      */
     public function baseline(array $fields, float $w, float $h, FontLibrary $fonts): float;
+
+    /**
+     * The other lines of its letters: heights of capitals and of small letters above the first baseline, and the last baseline where that
+     * is another.
+     *
+     * @param  array<string, mixed>  $fields
+     * @return array<string, float> px from the top of its frame, by what they are
+     */
+    public function letterLines(array $fields, float $w, float $h, FontLibrary $fonts): array;
 }

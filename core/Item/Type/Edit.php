@@ -31,6 +31,12 @@ final readonly class Edit
         while ($back > 0 && self::isInside($was, strlen($was) - $back)) {
             $back--;
         }
+        // A paragraph that is put in goes on from the one before it, and one that is taken out leaves the next as it is, where that makes no
+        // difference to the words.
+        $longer = strlen($is) > strlen($was) ? $is : $was;
+        if ($from + $back === $most && $from > 0 && $longer[$from - 1] === "\n" && ($longer[strlen($longer) - $back - 1] ?? '') === "\n") {
+            [$from, $back] = [$from - 1, $back + 1];
+        }
         $out = substr($was, $from, strlen($was) - $from - $back);
         $in = substr($is, $from, strlen($is) - $from - $back);
         $before = substr($was, 0, $from);

@@ -102,8 +102,8 @@ final class Measured
     }
 
     /**
-     * How wide a part is that begins a line: without tracking and kerning behind its last letter, with the hyphen where it ends in a
-     * soft one.
+     * How wide a part is that begins a line: without tracking behind its last letter, which is kerned with a blank that hangs behind it and
+     * with nothing else; with the hyphen where it ends in a soft one.
      */
     public function width(int $from, int $to): float
     {
@@ -122,7 +122,27 @@ final class Measured
             }
         }
 
-        return $x + $this->advances[$last] + ($this->codePoints[$to - 1] === self::SOFT_HYPHEN ? $this->hyphenWidth($to - 1) : 0.0);
+        return $x + $this->advances[$last] + $this->kernedWithBlank($last, $to) + ($this->codePoints[$to - 1] === self::SOFT_HYPHEN ? $this->hyphenWidth($to - 1) : 0.0);
+    }
+
+    /** By how much a last letter stands closer to the blank behind it, px. */
+    private function kernedWithBlank(int $last, int $to): float
+    {
+        return ($this->codePoints[$to] ?? 0) === 0x20 ? $this->sums[$last + 1] - $this->sums[$last] - $this->advances[$last] - $this->styles[$last]->tracking * $this->styles[$last]->size / 1000 : 0.0;
+    }
+
+    /**
+     * The room it needs to end a line: browsers ask for that which it has beside what would follow, too, where it is kerned to stand wider
+     * from that.
+     */
+    public function room(int $from, int $to): float
+    {
+        $last = $to - 1;
+        $wider = $to > $from && $to < $this->count && $this->advances[$last] !== 0.0 && $this->codePoints[$to] !== 0x20
+            ? $this->sums[$to] - $this->sums[$last] - $this->advances[$last] - $this->styles[$last]->tracking * $this->styles[$last]->size / 1000
+            : 0.0;
+
+        return $this->width($from, $to) + max(0.0, $wider);
     }
 
     public function hyphen(int $i): int

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Text\Setting;
 
+use AllSquare\Core\Geometry\Length;
+
 /**
  * Sets a text: breaks it into lines and places its letters.
  *
@@ -81,10 +83,10 @@ final class Setter
         $start = 0;
         $fitting = null;
         $breaks = Breaks::of($words, $measured->count);
-        $limit = $this->room + 0.0005 - $hang;
+        $limit = $this->room + Length::SAME - $hang;
         $least = $limit - $style->indent;
         for ($i = 0, $n = count($breaks); $i < $n;) {
-            if ($measured->width($start, $measured->trimmed($start, $breaks[$i])) <= $least) {
+            if ($measured->room($start, $measured->trimmed($start, $breaks[$i])) <= $least) {
                 $fitting = $breaks[$i++];
 
                 continue;

@@ -132,7 +132,7 @@ export const useBench = defineStore('bench', () => {
 
     function align(edge: Edge, and?: Edge): Order<'align'> {
         const params: Commands['align'] = { edge };
-        if (and && and !== 'baseline') params.and = and;
+        if (and && and !== 'baseline' && and !== 'last-baseline') params.and = and;
         if (by.value !== 'frame') params.by = by.value;
         if (way.value === 'pairs' && pairs.value) {
             const anchors = pairs.value.anchors as [string, ...string[]];

@@ -57,6 +57,8 @@ final class SettingTest extends TestCase
         yield 'blanks at a break hang' => ['one    two', 4, ['one', 'two']];
         yield 'breaks after a hyphen' => ['half-tide', 6, ['half-', 'tide']];
         yield 'and after dashes' => ['pier–quay—slip', 6, ['pier–', 'quay—', 'slip']];
+        yield 'not behind a stroke between letters' => ['and/or not!so', 5, ['and/o', 'r', 'not!s', 'o']];
+        yield 'what is quoted ends a line' => ['x “Quay” (see', 8, ['x“Quay”', '(see']];
         yield 'a number is not torn from its sign' => ['a -12 b', 4, ['a', '-12', 'b']];
         yield 'nor a mark from its word' => ['now ! ok?', 4, ['now', '!', 'ok?']];
         yield 'no break at a blank that binds' => ["10\u{A0}kn now", 6, ["10\u{A0}kn", 'now']];

@@ -94,6 +94,16 @@ const anchorName = computed(() => bench.anchor?.name ?? '');
                         Baseline
                     </button>
                     <button
+                        v-rehearse="() => bench.align('last-baseline')"
+                        class="btn"
+                        type="button"
+                        :disabled="nothing"
+                        v-tooltip.top="{ value: 'Bring last baselines onto one line', showDelay: 400 }"
+                        @click="pressed(bench.align('last-baseline'))"
+                    >
+                        Last
+                    </button>
+                    <button
                         v-for="one in SAME"
                         :key="one.dimension"
                         v-rehearse="same(one.dimension)"
