@@ -20,15 +20,15 @@ final class Bench
         $this->figures = new Figures;
     }
 
-    /** @param  string|null  $part  "intent" for what is made of layouts, and how fast; "shapes" for looks and paths; all without it */
+    /** @param  string|null  $part  "intent" for what is made of layouts, and how fast; "shapes" for looks and paths, "type" for texts; all without it */
     public function run(?string $part): int
     {
-        if (! in_array($part, [null, 'intent', 'shapes'], true)) {
-            fwrite(STDERR, "unknown part \"$part\". There is: intent, shapes\n");
+        if (! in_array($part, [null, 'intent', 'shapes', 'type'], true)) {
+            fwrite(STDERR, "unknown part \"$part\". There is: intent, shapes, type\n");
 
             return 2;
         }
-        if ($part !== 'shapes') {
+        if (! in_array($part, ['shapes', 'type'], true)) {
             (new IntentTable($this->figures))->print();
         }
         $data = new DataFolder;
@@ -37,6 +37,7 @@ final class Bench
             match ($part) {
                 'intent' => $this->squaring($server),
                 'shapes' => $this->shapes($server, new LargeSheet($server)),
+                'type' => $this->type($server, new LargeSheet($server)),
                 default => $this->everything($server),
             };
         } finally {
@@ -59,17 +60,37 @@ final class Bench
         $this->browser($server, $large);
         $this->slices($server, $large);
         $this->shapes($server, $large);
+        $this->type($server, $large);
     }
 
     private function shapes(RunningServer $server, LargeSheet $large): void
     {
-        $requests = (new Shapes($large))->requests();
+        $this->overFigures($server, $large, (new Shapes($large))->requests());
+        $this->points($server);
+    }
+
+    private function type(RunningServer $server, LargeSheet $large): void
+    {
+        $type = new Type($large);
+        $this->overFigures($server, $large, $type->requests());
+        $browser = new Browser($server->address);
+        try {
+            $times = Stopwatch::summary($type->typing($browser));
+            printf('a letter typed into 300 words until it is painted: p95 %.1f ms, median ', $times['p95']);
+            $this->hold($times['median'], 50.0, 'ms');
+        } finally {
+            $browser->close();
+        }
+    }
+
+    /** @param  array<string, array{callable(int): array{string, string, mixed}, float}>  $requests  by name, and at most how many times the floor they may take */
+    private function overFigures(RunningServer $server, LargeSheet $large, array $requests): void
+    {
         $floor = ['floor' => static fn (): array => ['GET', "sheets/$large->sheet/revision", null]];
         foreach (self::overFloor((new Stopwatch($server->address, 80))->compare([...$floor, ...array_map(static fn (array $one): callable => $one[0], $requests)])) as $name => [$time, $ratio]) {
             printf('%s: median %.1f ms, p95 %.1f ms; ', $name, $time['median'], $time['p95']);
             $this->hold($ratio, $requests[$name][1], 'times the floor');
         }
-        $this->points($server);
     }
 
     /** A point of a path of 500 dragged. */
