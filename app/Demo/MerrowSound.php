@@ -29,6 +29,7 @@ final readonly class MerrowSound
         (new BoardingCardSheet($this->script($document, 'Boarding card', 720, 320)))->draw();
         (new CrossingSheet($this->script($document, 'How a crossing works', 1120, 520)))->draw();
         (new HarbourChart($this->script($document, 'Harbour chart', 1000, 640)))->draw();
+        (new SailingNotice(new SheetScript($this->runner, $this->book->add($document, 'Sailing notice', 110, 200, Unit::Mm, 150))))->draw();
         $script = new SheetScript($this->runner, $kiosk);
         $script->run('add-slice', $cards, ['follow' => true]);
         $script->run('keep-grid', [], ['name' => 'Kiosk, four columns']);

@@ -7,6 +7,7 @@ namespace App\Demo;
 use AllSquare\Core\Running\Catalogue;
 use App\Contract\CommandCall;
 use App\Models\Sheet;
+use App\Models\TypeStyle;
 use App\Running\CommandRunner;
 
 /** Draws on a sheet by commands, as a person would. */
@@ -62,6 +63,12 @@ final readonly class SheetScript
     public function text(string $words, float $x, float $y, float $size, int $weight = 400, string $fill = '#20302d', array $look = []): string
     {
         return $this->run('add-item', [], ['kind' => 'text', 'text' => $words, 'x' => $x, 'y' => $y, 'size' => $size, 'weight' => $weight, 'fill' => $fill, ...$look])[0];
+    }
+
+    /** The id of a style of the document, by its name. */
+    public function style(string $name): string
+    {
+        return TypeStyle::query()->where('document_id', $this->sheet->document_id)->where('name', $name)->firstOrFail()->getKey();
     }
 
     /** @param  list<string>  $items */

@@ -103,6 +103,8 @@ const anchorName = computed(() => bench.anchor?.name ?? '');
                     >
                         Last
                     </button>
+                </div>
+                <div class="row">
                     <button
                         v-for="one in SAME"
                         :key="one.dimension"

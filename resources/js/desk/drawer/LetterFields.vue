@@ -16,6 +16,8 @@ const { parts, common, number, has, mixed, set } = useTypeValues();
 const { families, nameOf, weightName, weightsOf, hasItalic } = useFonts();
 
 const font = computed(() => common<string>('font'));
+const weight = computed(() => number('weight'));
+const isOn = (name: (typeof SWITCHES)[number]['name']) => common<boolean>(name);
 const italic = computed(() => common<boolean>('italic'));
 const sizes = computed(() => desk.scales[0]?.sizes ?? []);
 const fill = computed(() => common<Fill | null>('fill'));
@@ -46,12 +48,12 @@ const SWITCHES = [
         <p v-if="mixed('font')" class="mixed">{{ mixed('font', (of) => nameOf(String(of))) }}</p>
         <Select
             class="half"
-            :model-value="common<number>('weight')"
+            :model-value="weight"
             :options="weightsOf(font, italic)"
             option-label="name"
             option-value="weight"
             size="small"
-            :placeholder="mixed('weight') ? 'mixed' : weightName(number('weight') ?? 400)"
+            placeholder="mixed"
             aria-label="Weight of the letters"
             @update:model-value="set({ weight: $event })"
         />
@@ -108,10 +110,10 @@ const SWITCHES = [
                 class="btn"
                 type="button"
                 :class="{ underlined: one.name === 'underline' }"
-                :aria-pressed="common<boolean>(one.name) ?? 'mixed'"
+                :aria-pressed="isOn(one.name) ?? 'mixed'"
                 :aria-label="one.words"
                 v-tooltip.top="{ value: one.words, showDelay: 400 }"
-                @click="set({ [one.name]: !common<boolean>(one.name) })"
+                @click="set({ [one.name]: !isOn(one.name) })"
             >
                 {{ one.sign }}
             </button>
