@@ -12,6 +12,7 @@ use AllSquare\Core\Item\Painting\GivesPath;
 use AllSquare\Core\Item\Painting\Painters;
 use AllSquare\Core\Item\Traits\HasPoints;
 use AllSquare\Core\Item\Traits\HasWords;
+use AllSquare\Core\Item\Traits\WordsInBox;
 use AllSquare\Core\Path\Path;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Running\Command;
@@ -52,6 +53,9 @@ final readonly class ToPath implements Command
                 continue;
             }
             $path = $painter->path($item) ?? throw Refusal::because(Words::quoted($item).($item->kind instanceof HasWords ? ' says nothing' : ' has no size').', so that there is nothing to make a path of.', 'items');
+            if ($item->kind instanceof WordsInBox && $item->kind->box($item) !== null) {
+                throw Refusal::because(Words::quoted($item).' stands in a box: one path cannot be both. Take the fill and the outline of its box away first, or combine it with another shape.', 'items');
+            }
             PathField::check($path);
             $turned[$id] = $this->path($draft, $item, $path->moved(-$item->origin->x, -$item->origin->y), $painter->rule($item));
         }

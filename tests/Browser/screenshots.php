@@ -123,6 +123,24 @@ $shoot('series');
 
 // The points of a road that bends round a building; a gradient with its line on the sheet.
 $sheets = array_column($server->call('GET', "documents/$document")['sheets'], 'id', 'name');
+$browser->visit("/d/$document/{$sheets['Sailing notice']}");
+$browser->waitForSheet();
+$choose = static fn (string $name) => $browser->run('[...document.querySelectorAll("[role=treeitem]")].find((row) => row.textContent.trim() === arguments[0]).click()', $name);
+$browser->press('Type');
+$choose('07.15');
+Waiting::until(static fn (): bool => str_contains((string) $browser->run('return document.querySelector(".type-drawer").textContent'), 'Space to what follows'), 'what is set of the text');
+$shoot('type');
+$choose('The boats are small and the sea is not.…');
+$browser->run('document.querySelector(".plane").focus()');
+$browser->keys('f');
+$browser->keys(WebDriverKeys::ENTER);
+$browser->see('textarea.editor');
+Waiting::until(static fn (): bool => $browser->run('return document.querySelector(".writing .letters path") !== null'), 'the words to be shown');
+$browser->run('const field = document.querySelector("textarea.editor"); field.setSelectionRange(111, 137); document.dispatchEvent(new Event("selectionchange"))');
+Waiting::until(static fn (): bool => str_contains($browser->see('.type-drawer h2')->getText(), '26 letters'), 'the selection');
+$shoot('writing');
+$browser->keys(WebDriverKeys::ESCAPE);
+
 $browser->visit("/d/$document/{$sheets['Harbour chart']}");
 $browser->waitForSheet();
 $browser->clickSheet(660, 560);

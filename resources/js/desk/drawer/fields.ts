@@ -1,5 +1,5 @@
 import type { Item } from '@/api/types';
-import { kindOf, type Field } from '@/sheet/kinds';
+import { is, kindOf, type Field } from '@/sheet/kinds';
 import { useDesk } from '@/stores/desk';
 import { computed } from 'vue';
 
@@ -24,6 +24,8 @@ export function useLookFields() {
         for (const item of desk.selected) {
             for (const field of kindOf(item).fields) {
                 if (!field.set || field.type === 'hidden' || field.group === 'words') continue;
+                // What stands on a circle has its numbers in the Space well.
+                if (field.group === 'geometry' && is(item, 'on-circle')) continue;
                 const row = rows.get(field.name);
                 if (row) {
                     row.items.push(item);

@@ -134,9 +134,9 @@ path {
     position: absolute;
     top: 0;
     right: 0;
-    width: 18px;
-    height: 18px;
-    padding: 0;
+    width: 24px;
+    height: 24px;
+    padding: 0 0 4px 4px;
     border: 0;
     background: none;
     cursor: pointer;
