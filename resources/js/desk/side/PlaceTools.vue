@@ -48,7 +48,7 @@ const isTaken = (kind: DrawnKind) => view.tool === 'draw' && view.drawn?.name ==
 
 <template>
     <div class="tools" :class="{ many: tools.length > 5 }" role="group" aria-label="Things to place">
-        <div v-for="{ stack, kind } in tools" :key="stack[0]?.name" class="place">
+        <div v-for="{ stack, kind } in tools" :key="stack[0]?.name" class="slot">
             <button
                 type="button"
                 class="tool"
@@ -92,7 +92,7 @@ const isTaken = (kind: DrawnKind) => view.tool === 'draw' && view.drawn?.name ==
     grid-column-end: -1;
     background: var(--paper);
 }
-.place {
+.slot {
     position: relative;
     display: grid;
 }
