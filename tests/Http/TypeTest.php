@@ -162,6 +162,24 @@ final class TypeTest extends HttpTestCase
         self::assertGreaterThan(1, count($new->json('lines')));
     }
 
+    public function test_the_lines_of_letters_are_snapped_to(): void
+    {
+        $this->command($this->sheet, 'set-sheet', [], ['whole_pixels' => false])->assertOk();
+        $text = $this->text("Pier\nQuay", ['x' => 100, 'y' => 100, 'size' => 20, 'line_height' => 1.0]);
+        $box = $this->box($this->sheet, 300, 300);
+        $lines = fn (array $more = []): array => $this->postJson("/api/sheets/$this->sheet/snap", ['items' => [$box], 'mode' => 'move', 'tolerance' => 6] + $more)->assertOk()->json('lines.y');
+        $found = array_column(array_filter($lines(), static fn (array $line): bool => str_contains($line['from'], 'height') || $line['from'] === 'last baseline'), 'at', 'from');
+        $first = 100 + (20 - 25.32) / 2 + 17.66;
+        self::assertEqualsWithDelta(['cap height' => $first - 14, 'x height' => $first - 10.22, 'last baseline' => $first + 20], $found, 0.001);
+        // By another's ink, the same lines of letters.
+        self::assertSame(array_column($lines(), 'at'), array_column($lines(['by' => 'ink']), 'at'));
+        // A box is brought to the height of the capitals.
+        $moved = $this->command($this->sheet, 'move-by', [$box], ['dx' => 0, 'dy' => $first - 14 - 300 - 2, 'snap' => ['tolerance' => 6]])->assertOk()->json('report.lines');
+        self::assertContains('cap height', $moved[0]['from']);
+        $this->command($this->sheet, 'turn', [$text], ['angle' => 8])->assertOk();
+        self::assertNotContains('cap height', array_column($lines(), 'from'));
+    }
+
     /** @param  array<string, mixed>  $body */
     #[TestWith([['words' => 'x'], 422])]
     #[TestWith([['item' => 'nothing'], 404])]
