@@ -173,9 +173,9 @@ final class TypeTest extends HttpTestCase
         self::assertEqualsWithDelta(['cap height' => $first - 14, 'x height' => $first - 10.22, 'last baseline' => $first + 20], $found, 0.001);
         // By another's ink, the same lines of letters.
         self::assertSame(array_column($lines(), 'at'), array_column($lines(['by' => 'ink']), 'at'));
-        // A box is brought to the height of the capitals.
-        $moved = $this->command($this->sheet, 'move-by', [$box], ['dx' => 0, 'dy' => $first - 14 - 300 - 2, 'snap' => ['tolerance' => 6]])->assertOk()->json('report.lines');
-        self::assertContains('cap height', $moved[0]['from']);
+        // A box is brought to the height of the small letters.
+        $moved = $this->command($this->sheet, 'move-by', [$box], ['dx' => 0, 'dy' => $first - 10.22 - 300 + 1, 'snap' => ['tolerance' => 6]])->assertOk()->json('report.lines');
+        self::assertContains('x height', array_merge(...array_column($moved, 'from')), (string) json_encode($moved));
         $this->command($this->sheet, 'turn', [$text], ['angle' => 8])->assertOk();
         self::assertNotContains('cap height', array_column($lines(), 'from'));
     }
