@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Schema;
 
 return new class extends Migration
@@ -19,6 +20,8 @@ return new class extends Migration
             $table->text('styles');
             $table->index('document_id');
         });
+        // Letters are kerned from now on: what is painted is computed anew.
+        DB::table('items')->update(['paints' => null]);
         // The sizes of letters that a document offers.
         Schema::create('scales', function (Blueprint $table): void {
             $table->string('id', 26)->primary();
