@@ -32,13 +32,15 @@ final readonly class SailingNotice
         $this->body();
         $this->dial(172, 1010);
         $this->badge(474, 1010);
+        // Drawn by eye, and put right as anyone would.
+        $this->script->run('square-up', Item::query()->where('sheet_id', $this->script->sheet->id)->whereNull('parent_id')->pluck('id')->all());
     }
 
     private function head(): void
     {
-        $title = $this->script->text('Sailing notice', self::MARGIN, 64, 69, 400, self::SEA, ['font' => 'abril-fatface', 'line_height' => 1.1]);
-        $line = $this->script->text('Skerry Point – Gannet Isle', self::MARGIN, 146, 23, 700, self::INK, ['tracking' => 60, 'capitals' => true, 'font' => 'overpass']);
-        $tag = $this->script->text('From 3 May', 0, 186, 18, 600, '#fffefb', ['box_fill' => '#a83a24', 'radius' => 4, 'padding' => [5, 12, 4, 12], 'align' => 'centre']);
+        $title = $this->script->text('Sailing notice', self::MARGIN, 54, 69, 400, self::SEA, ['font' => 'abril-fatface', 'line_height' => 1.1]);
+        $line = $this->script->text('Skerry Point – Gannet Isle', self::MARGIN, 150, 23, 700, self::INK, ['tracking' => 60, 'capitals' => true, 'font' => 'overpass']);
+        $tag = $this->script->text('From 3 May', 0, 190, 18, 600, '#fffefb', ['box_fill' => '#a83a24', 'radius' => 4, 'padding' => [5, 12, 4, 12], 'align' => 'centre']);
         $this->script->run('set', [$tag], ['x' => self::MARGIN]);
         $this->script->run('keep-style', [$title], ['name' => 'Title']);
         $this->script->run('keep-style', [$line], ['name' => 'Heading']);
