@@ -118,6 +118,36 @@ final class WritingTest extends BrowserTestCase
         self::assertSame([50, 50, 50], array_map(static fn (array $item): int => (int) $item['fields']['tracking'], $items));
     }
 
+    public function test_the_drawer_sets_what_is_selected_and_writing_goes_on(): void
+    {
+        ['sheet' => $sheet] = $this->openEmpty();
+        $this->add($sheet, 'text', 60, 60, 0, 0, 'Notice', ['text' => 'Sailing notice']);
+        $this->reload();
+        $this->browser->press('Type');
+        $this->write('Notice');
+        $this->mark(0, 7);
+        Waiting::until(fn (): bool => $this->browser->see('.type-drawer h2')->getText() === '7 letters', 'what is selected to be said');
+        $this->browser->press('Italic');
+        Waiting::until(fn (): bool => $this->browser->run('return document.querySelectorAll(".writing .letters path").length') === 2, 'the italic letters');
+        self::assertTrue($this->browser->run('return document.activeElement === document.querySelector("textarea.editor")'), 'the words have the focus still');
+        $this->browser->fill('.type-drawer [aria-label="size"]', '30');
+        Waiting::until(fn (): bool => str_contains((string) $this->browser->run('return document.querySelector(".writing .letters").innerHTML'), 'scale(0.015'), 'the larger letters');
+        $this->browser->press('Lines are centred');
+        $this->browser->keys(WebDriverKeys::ARROW_RIGHT.' today');
+        $this->browser->clickSheet(700, 500);
+        $this->browser->waitForStatus('Set text, align, runs of "Notice"');
+        $item = array_values(array_filter($this->items($sheet), static fn (array $item): bool => $item['kind'] === 'text'))[0]['fields'];
+        self::assertSame('Sailing today notice', $item['text']);
+        self::assertSame([['from' => 0, 'to' => 13, 'italic' => true, 'size' => 30]], $item['runs']);
+        self::assertSame('centre', $item['align']);
+        self::assertNull($this->browser->run('return document.querySelector(".writing")'), 'a press elsewhere ends it');
+        // From a field of the drawer, too.
+        $this->write('Notice');
+        $this->browser->run('document.querySelector(".type-drawer [aria-label=\'size\']").focus()');
+        $this->browser->clickSheet(700, 500);
+        Waiting::until(fn (): bool => $this->browser->run('return document.querySelector(".writing") === null'), 'the writing to end');
+    }
+
     public function test_a_text_stands_on_a_circle_by_its_numbers(): void
     {
         ['sheet' => $sheet] = $this->openEmpty();

@@ -10,7 +10,6 @@ use AllSquare\Core\Item\Item as CoreItem;
 use AllSquare\Core\Item\Kinds;
 use AllSquare\Core\Item\Painting\Leaf;
 use AllSquare\Core\Item\Painting\Painters;
-use AllSquare\Core\Item\Traits\FieldsFollow;
 use AllSquare\Core\Item\Traits\FitsItsFrame;
 use AllSquare\Core\Item\Traits\HasWords;
 use AllSquare\Core\Item\Traits\SetsLines;
@@ -59,7 +58,7 @@ final readonly class SettingController
         $item = $item->withFields($fields->taken($given, $this->fonts));
         if (isset($body->words)) {
             $taken = $fields->taken(['text' => $body->words], $this->fonts);
-            $item = $item->kind instanceof FieldsFollow ? $item->kind->withFields($item, $taken) : $item->withFields($taken);
+            $item = $item->kind instanceof SetsLines ? $item->kind->rewritten($item, $taken['text'], $body->caret ?? null) : $item->withFields($taken);
         }
 
         return isset($body->styled) && $item->kind instanceof SetsLines

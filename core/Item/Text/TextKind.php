@@ -113,22 +113,14 @@ final class TextKind implements FieldsFollow, FollowsItsWords, HasBaseline, HasW
         return (new Typesetting($fonts))->styled($item->fields)->missing();
     }
 
-    /** Runs and paragraphs follow the words, and give way to what is set for the whole text. */
     public function withFields(Item $item, array $given): Item
     {
-        $is = $item->withFields($given);
-        [$runs, $paragraphs] = [LetterRuns::read($is->fields['runs']), ParagraphStyles::read($is->fields['paragraphs'])];
-        $text = $is->word('text');
-        if (! isset($given['runs'])) {
-            $runs = $runs->without(array_keys(array_intersect_key(TypeFields::ofRuns(), $given)));
-            $runs = $text === $item->word('text') ? $runs : $runs->following($item->word('text'), $text);
-        }
-        if (! isset($given['paragraphs'])) {
-            $paragraphs = $paragraphs->without(array_keys(array_intersect_key(TypeFields::ofParagraphs(), $given)));
-            $paragraphs = $text === $item->word('text') ? $paragraphs : $paragraphs->following($item->word('text'), $text);
-        }
+        return $this->following($item, $given, null);
+    }
 
-        return $is->withFields(['runs' => $runs->within(mb_strlen($text)), 'paragraphs' => $paragraphs->within(substr_count($text, "\n") + 1)]);
+    public function rewritten(Item $item, string $words, ?int $caret): Item
+    {
+        return $this->following($item, ['text' => $words], $caret);
     }
 
     public function baseline(array $fields, float $w, float $h, FontLibrary $fonts): float
@@ -207,5 +199,27 @@ final class TextKind implements FieldsFollow, FollowsItsWords, HasBaseline, HasW
     public function drawn(Item $item, Rect $frame, array $given): Item
     {
         return $item->withFields($given + ['grow' => $frame->h > 0 ? 'none' : ($frame->w > 0 ? 'down' : 'both')]);
+    }
+
+    /**
+     * Runs and paragraphs follow the words, and give way to what is set for the whole text.
+     *
+     * @param  array<string, mixed>  $given
+     */
+    private function following(Item $item, array $given, ?int $caret): Item
+    {
+        $is = $item->withFields($given);
+        [$runs, $paragraphs] = [LetterRuns::read($is->fields['runs']), ParagraphStyles::read($is->fields['paragraphs'])];
+        $text = $is->word('text');
+        if (! isset($given['runs'])) {
+            $runs = $runs->without(array_keys(array_intersect_key(TypeFields::ofRuns(), $given)));
+            $runs = $text === $item->word('text') ? $runs : $runs->following($item->word('text'), $text, $caret);
+        }
+        if (! isset($given['paragraphs'])) {
+            $paragraphs = $paragraphs->without(array_keys(array_intersect_key(TypeFields::ofParagraphs(), $given)));
+            $paragraphs = $text === $item->word('text') ? $paragraphs : $paragraphs->following($item->word('text'), $text, $caret);
+        }
+
+        return $is->withFields(['runs' => $runs->within(mb_strlen($text)), 'paragraphs' => $paragraphs->within(substr_count($text, "\n") + 1)]);
     }
 }

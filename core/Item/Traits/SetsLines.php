@@ -19,6 +19,13 @@ interface SetsLines
     public function lines(Item $item, FontLibrary $fonts): array;
 
     /**
+     * With other words, which what is set of parts of them follows.
+     *
+     * @param  int|null  $caret  characters before the caret once they were typed, where that is known
+     */
+    public function rewritten(Item $item, string $words, ?int $caret): Item;
+
+    /**
      * With a part of its words set otherwise.
      *
      * @param  int  $from  the first of the characters

@@ -19,11 +19,14 @@ final readonly class Edit
     {
     }
 
-    public static function between(string $was, string $is): self
+    /** @param  int|null  $caret  how many characters of what it is now end with what was put in, which tells one of two equal letters from the other */
+    public static function between(string $was, string $is, ?int $caret = null): self
     {
         // As bytes first, which is fast, and then back to the last whole character.
         $most = min(strlen($was), strlen($is));
-        $from = min($most, strspn($was ^ $is, "\0"));
+        $behind = $caret === null ? 0 : min($most, strlen(mb_substr($is, $caret)));
+        $kept = substr($was, strlen($was) - $behind) === substr($is, strlen($is) - $behind) ? $behind : 0;
+        $from = min($most - $kept, strspn($was ^ $is, "\0"));
         while ($from > 0 && (self::isInside($was, $from) || self::isInside($is, $from))) {
             $from--;
         }

@@ -48,9 +48,9 @@ final readonly class LetterRuns implements JsonSerializable
     }
 
     /** For other words: what stayed at the beginning and at the end keeps its style, what is new has that of the letter before it. */
-    public function following(string $was, string $is): self
+    public function following(string $was, string $is, ?int $caret = null): self
     {
-        $edit = Edit::between($was, $is);
+        $edit = Edit::between($was, $is, $caret);
         $moved = [];
         foreach ($this->runs as $run) {
             $moved[] = new Run($edit->start($run->from), $edit->end($run->to), $run->styles);

@@ -50,9 +50,9 @@ final readonly class ParagraphStyles implements JsonSerializable
     }
 
     /** For other words: a paragraph that was divided makes two of its style. */
-    public function following(string $was, string $is): self
+    public function following(string $was, string $is, ?int $caret = null): self
     {
-        $edit = Edit::between($was, $is);
+        $edit = Edit::between($was, $is, $caret);
         $styles = [];
         foreach ($this->styles as $at => $style) {
             if ($at <= $edit->line) {

@@ -13,6 +13,10 @@ export function isDesk(target: EventTarget | null): boolean {
     return target === document.body || (target instanceof Element && target.matches('.plane'));
 }
 
+/** What is written on the sheet, and what may be used beside it without ending that. */
+export const WRITING = '.writing textarea';
+export const BESIDE_WRITING = '.type-drawer, .p-select-overlay, .p-popover';
+
 /** Puts the focus back to what had it, or to the sheet, when what has it now is gone. */
 export function useFocusBack(): void {
     const before = document.activeElement;
@@ -33,6 +37,12 @@ function leaveFocus(event: MouseEvent): void {
     const target = event.target instanceof Element ? event.target.closest('button') : null;
     if (!target || target.closest(OVER)) return;
     event.preventDefault();
+    const writing = target.closest(BESIDE_WRITING) && document.querySelector<HTMLElement>(WRITING);
+    if (writing) {
+        // What was typed in a field beside it is kept, and the words go on being written.
+        writing.focus({ preventScroll: true });
+        return;
+    }
     if (document.activeElement instanceof HTMLElement && document.activeElement !== document.body) {
         document.activeElement.blur();
         focusStage();

@@ -22,6 +22,7 @@ export type Styles = Commands['set-words']['styles'];
 
 interface Step {
     words?: string;
+    caret?: number;
     styled?: Commands['set-words'];
     fields?: Partial<Fields>;
 }
@@ -87,7 +88,7 @@ export const useWriting = defineStore('writing', () => {
                         ? { item: item.value.id }
                         : { kind: kind.value?.name, at: { ...target.value.at, h: 0 } }),
                     fields,
-                    ...(step.words === undefined ? {} : { words: step.words }),
+                    ...(step.words === undefined ? {} : { words: step.words, caret: step.caret }),
                     ...(step.styled ? { styled: step.styled } : {}),
                 });
                 setting.value = answer;
@@ -120,6 +121,7 @@ export const useWriting = defineStore('writing', () => {
         const isTyped = pending.value && grown > 0 && at[0] === from + grown;
         steps.push({
             words: text,
+            caret: at[0],
             ...(isTyped && pending.value ? { styled: { from, to: at[0], styles: pending.value.styles } } : {}),
         });
         pending.value = null;

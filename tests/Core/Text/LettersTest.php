@@ -47,6 +47,11 @@ final class LettersTest extends TestCase
         self::assertSame([], $followed('the now'));
         self::assertSame([[4, 7]], $followed('the pié now'), 'by characters, not by bytes');
         self::assertSame([], $followed(''));
+        $typed = static fn (string $is, int $caret): array => array_map(static fn (array $run): array => [$run['from'], $run['to']], self::runs($runs->following('the pier now', $is, $caret)));
+        self::assertSame([[4, 13]], $typed('the pier here now', 13), 'a space typed behind its last letter is of it, though another space follows');
+        self::assertSame([[4, 8]], $typed('the pier here now', 14), 'the same words typed behind that space are not');
+        self::assertSame([[4, 9]], $typed('the pierr now', 9));
+        self::assertSame([[2, 6]], $typed('a pier now', 9), 'a caret that cannot be of it is not heeded');
         $first = LetterRuns::of([new Run(0, 3, ['weight' => 700])]);
         self::assertSame([['from' => 0, 'to' => 7, 'weight' => 700]], self::runs($first->following('the pier', 'See the pier')->within(7)), 'at the very beginning it is as what follows');
     }

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Item } from '@/api/types';
-import { useFocusBack } from '@/parts/focus';
+import { BESIDE_WRITING, useFocusBack } from '@/parts/focus';
 import { applied, chained, inverse, mirrored, mirrorTransform, svgTransform, toParent } from '@/sheet/geometry';
 import { caretAt, lineEnd, nearest, selectionBoxes, stepped, toCharacters, toUnits } from '@/sheet/writing';
 import { useDesk } from '@/stores/desk';
@@ -167,15 +167,20 @@ function pointed(event: PointerEvent): number {
         : 0;
 }
 
-/** Focus that goes to where letters are set stays with the writing; any other ends it. */
+/** Focus that goes to where letters are set stays with the writing; any other ends it, also when it comes from there. */
 function onBlur(event: FocusEvent): void {
-    const to = event.relatedTarget instanceof Element ? event.relatedTarget : null;
-    if (to?.closest('.type-drawer, .p-select-overlay, .p-popover')) return;
-    void writing.end();
+    if (!isBeside(event.relatedTarget)) void writing.end();
 }
+
+function onFocus(event: FocusEvent): void {
+    if (event.target !== field.value && !isBeside(event.target)) void writing.end();
+}
+
+const isBeside = (target: EventTarget | null) => target instanceof Element && target.closest(BESIDE_WRITING) !== null;
 
 onMounted(() => {
     document.addEventListener('selectionchange', read);
+    document.addEventListener('focusin', onFocus);
     void writing.begin();
     // What is typed at once is meant for the text already.
     if (!field.value) return;
@@ -183,7 +188,10 @@ onMounted(() => {
     field.value.focus({ preventScroll: true });
     field.value.select();
 });
-onBeforeUnmount(() => document.removeEventListener('selectionchange', read));
+onBeforeUnmount(() => {
+    document.removeEventListener('selectionchange', read);
+    document.removeEventListener('focusin', onFocus);
+});
 </script>
 
 <template>
