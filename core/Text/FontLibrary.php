@@ -23,6 +23,9 @@ final class FontLibrary
     /** @var array<string, Font> by key */
     private array $fonts = [];
 
+    /** @var array<string, array<int, string>> by key */
+    private array $outlines = [];
+
     /** @var array<string, Font> by family, weight and slant, as they were asked for */
     private array $found = [];
 
@@ -69,7 +72,7 @@ final class FontLibrary
     /** @return array<int, string> path data by code point; blanks have none */
     public function outlines(string $key): array
     {
-        return $this->source($key)->outlines($key);
+        return $this->outlines[$key] ??= $this->source($key)->outlines($key);
     }
 
     /** @return string the font's file: WOFF or TrueType */

@@ -46,6 +46,16 @@ final class DocumentFilesTest extends HttpTestCase
         self::assertSame($file, (string) $this->get("/api/documents/$again/file")->getContent());
     }
 
+    public function test_the_largest_lengths_that_can_be_set_come_back_from_a_file(): void
+    {
+        ['document' => $document, 'sheet' => $sheet] = $this->begin();
+        $this->command($sheet, 'set-sheet', [], ['unit_of_spacing' => 1_000_000])->assertOk();
+        $this->command($sheet, 'set-grid', [], ['module' => '1000000', 'baseline' => '1000000'])->assertOk();
+        $file = (string) $this->get("/api/documents/$document/file")->assertOk()->getContent();
+        $copy = $this->getJson('/api/sheets/'.$this->import($file)->assertCreated()->json('sheets.0.id'));
+        $copy->assertJsonPath('sheet.unit_of_spacing', 1_000_000)->assertJsonPath('sheet.grid.module', 1_000_000)->assertJsonPath('sheet.grid.baseline', 1_000_000);
+    }
+
     public function test_what_is_no_document_is_refused_and_nothing_of_it_kept(): void
     {
         $sheet = ['name' => 'S', 'width' => 10, 'height' => 10];
