@@ -21,6 +21,10 @@ return [
     // The longest document file that is opened.
     'file' => 32 * 1024 * 1024,
 
+    // The largest picture that is taken, and where pictures are kept.
+    'picture' => 24 * 1024 * 1024,
+    'pictures' => (getenv('ALLSQUARE_DATA') ?: base_path('data')).'/pictures',
+
     // What is exported while someone waits for the answer: more than this goes to the queue.
     'export' => ['files' => 20, 'megapixels' => 20],
 

@@ -13,6 +13,7 @@ use App\Http\Controllers\IntentController;
 use App\Http\Controllers\KindController;
 use App\Http\Controllers\MeasureController;
 use App\Http\Controllers\MeasuredController;
+use App\Http\Controllers\PictureController;
 use App\Http\Controllers\RenderController;
 use App\Http\Controllers\SettingController;
 use App\Http\Controllers\SheetController;
@@ -73,6 +74,8 @@ Route::post('archives/{archive}/again', [ArchiveController::class, 'again']);
 Route::get('archives/{archive}/file', [ArchiveController::class, 'file']);
 
 Route::post('sheets/{sheet}/setting', [SettingController::class, 'set']);
+Route::post('pictures', [PictureController::class, 'store']);
+Route::get('pictures/{picture}', [PictureController::class, 'show']);
 Route::post('fonts', [FontController::class, 'store'])->middleware('throttle:drawing');
 Route::get('fonts', [FontController::class, 'index']);
 Route::get('fonts/{font}/{hash}', [FontController::class, 'outlines']);

@@ -5,17 +5,16 @@ declare(strict_types=1);
 namespace App\Archives;
 
 use AllSquare\Core\Refusal;
-use AllSquare\Core\Text\FontFaces;
-use AllSquare\Core\Text\FontLibrary;
 use App\Export\ArchiveMaker;
 use App\Export\ExportOrder;
 use App\Export\ExportPlan;
-use App\Export\FileWriting;
 use App\Export\MadeArchive;
+use App\Export\SheetPictures;
 use App\Models\Archive;
 use App\Models\ArchiveState;
 use App\Models\Sheet;
 use App\Sheets\SheetLoader;
+use App\Tools\FileWriting;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
@@ -27,7 +26,7 @@ final readonly class ArchiveRun
     /** Seconds between two looks at whether it was called off, and two notes of how far it is. */
     private const NOTED_EVERY = 0.2;
 
-    public function __construct(private ArchiveMaker $maker, private SheetLoader $loader, private FontLibrary $fonts, private FontFaces $faces)
+    public function __construct(private ArchiveMaker $maker, private SheetLoader $loader, private SheetPictures $pictures)
     {
     }
 
@@ -58,7 +57,7 @@ final readonly class ArchiveRun
     {
         $sheet = Sheet::query()->where('removed', false)->whereHas('document')->find($archive->sheet_id)
             ?? throw Refusal::because('The sheet was deleted before it was made.');
-        $plan = ExportPlan::of($sheet, ExportOrder::fromArray($archive->wanted), $this->loader, $this->fonts, $this->faces);
+        $plan = ExportPlan::of($sheet, ExportOrder::fromArray($archive->wanted), $this->loader, $this->pictures);
         $archive->forceFill(['state' => ArchiveState::Making, 'total' => $plan->count(), 'done' => 0])->save();
         $noted = 0.0;
 

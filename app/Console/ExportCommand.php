@@ -10,11 +10,10 @@ use AllSquare\Core\Sheet\HandOverSettings;
 use AllSquare\Core\Sheet\Preset;
 use AllSquare\Core\Sheet\Slice;
 use AllSquare\Core\Slice\FileNames;
-use AllSquare\Core\Text\FontFaces;
-use AllSquare\Core\Text\FontLibrary;
 use App\Export\ExportOrder;
 use App\Export\ExportPlan;
 use App\Export\FolderExport;
+use App\Export\SheetPictures;
 use App\Models\Document;
 use App\Models\Sheet;
 use App\Sheets\SheetLoader;
@@ -42,9 +41,9 @@ final class ExportCommand extends Command
 
     protected $description = 'Hand over the slices of a document into a folder';
 
-    public function handle(SheetLoader $loader, FontLibrary $fonts, FontFaces $faces, FolderExport $export): int
+    public function handle(SheetLoader $loader, SheetPictures $pictures, FolderExport $export): int
     {
-        return $this->saying(function () use ($loader, $fonts, $faces, $export): int {
+        return $this->saying(function () use ($loader, $pictures, $export): int {
             $to = $this->option('to');
             if (! is_string($to) || $to === '') {
                 throw Refusal::because('Say where to: --to=DIR.', 'to');
@@ -55,7 +54,7 @@ final class ExportCommand extends Command
             foreach ($this->sheets($document, is_string($this->option('sheet')) ? $this->option('sheet') : null) as $sheet) {
                 $slices = $this->slices($loader, $sheet);
                 if ($slices !== [] || $this->option('measured')) {
-                    $plans[] = ExportPlan::of($sheet, new ExportOrder($slices, $settings, (bool) $this->option('page'), (bool) $this->option('measured')), $loader, $fonts, $faces);
+                    $plans[] = ExportPlan::of($sheet, new ExportOrder($slices, $settings, (bool) $this->option('page'), (bool) $this->option('measured')), $loader, $pictures);
                 }
             }
             if ($plans === []) {

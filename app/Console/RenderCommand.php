@@ -11,13 +11,11 @@ use AllSquare\Core\Sheet\HandOverSettings;
 use AllSquare\Core\Sheet\Scale;
 use AllSquare\Core\Sheet\Slice;
 use AllSquare\Core\Slice\HandingOver;
-use AllSquare\Core\Text\FontFaces;
-use AllSquare\Core\Text\FontLibrary;
 use App\Export\AssetFiles;
-use App\Export\FileWriting;
-use App\Export\Rasteriser;
-use App\Export\SheetPicture;
+use App\Export\SheetPictures;
 use App\Models\Sheet;
+use App\Tools\FileWriting;
+use App\Tools\Rasteriser;
 use Illuminate\Console\Command;
 
 /** Paints a whole sheet, or all sheets as one PDF, into a file. */
@@ -37,9 +35,9 @@ final class RenderCommand extends Command
 
     protected $description = 'Paint a sheet into a file';
 
-    public function handle(FontLibrary $fonts, FontFaces $faces, AssetFiles $files, Rasteriser $rasteriser): int
+    public function handle(SheetPictures $pictures, AssetFiles $files, Rasteriser $rasteriser): int
     {
-        return $this->saying(function () use ($fonts, $faces, $files, $rasteriser): int {
+        return $this->saying(function () use ($pictures, $files, $rasteriser): int {
             $to = $this->option('to');
             if (! is_string($to) || $to === '') {
                 throw Refusal::because('Say where to: --to=FILE.', 'to');
@@ -49,10 +47,10 @@ final class RenderCommand extends Command
             $document = $this->document((string) $this->argument('document'));
             $sheets = $this->sheets($document, is_string($this->option('sheet')) ? $this->option('sheet') : null);
             if ($format === FileFormat::Pdf) {
-                $pages = array_map(static fn (Sheet $sheet): string => (new SheetPicture($sheet, $fonts, $faces))->page(), $sheets);
+                $pages = array_map(static fn (Sheet $sheet): string => $pictures->of($sheet)->page(), $sheets);
                 $bytes = $rasteriser->pdf($pages);
             } else {
-                $picture = new SheetPicture($sheets[0], $fonts, $faces);
+                $picture = $pictures->of($sheets[0]);
                 $settings = new HandOverSettings([Scale::read((string) $this->option('scale'))], [$format], Background::read((string) $this->option('background')));
                 $asset = HandingOver::of($picture->sheet, [new Slice('', 0, 'sheet', $picture->sheet->picture())], $settings, $picture->areas)->assets[0];
                 Rasteriser::refuseTooLarge($asset->pixels);

@@ -8,11 +8,11 @@ use AllSquare\Core\Refusal;
 use AllSquare\Core\Running\Catalogue;
 use App\Contract\CommandCall;
 use App\Documents\DocumentFiles;
-use App\Export\FileWriting;
 use App\Models\Document;
 use App\Models\Item;
 use App\Models\Sheet;
 use App\Running\CommandRunner;
+use App\Tools\FileWriting;
 use Illuminate\Console\Command;
 
 /** Squares up the sheets of a document, and says what was understood and what moved. A document file is written anew. */

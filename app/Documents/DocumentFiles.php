@@ -18,6 +18,7 @@ use App\Contract\InvalidRequest;
 use App\Contract\Schemas;
 use App\Models\Document;
 use App\Models\Sheet;
+use App\Pictures\Mentions;
 use App\Sheets\ChangeWriter;
 use App\Sheets\Deriver;
 use App\Sheets\SheetLoader;
@@ -27,13 +28,14 @@ use Illuminate\Support\Facades\DB;
 /** Documents as JSON files: written, and opened as new documents. */
 final readonly class DocumentFiles
 {
-    public function __construct(private SheetLoader $loader, private ChangeWriter $writer, private Deriver $deriver, private Schemas $schemas, private FontLibrary $fonts, private CarriedFonts $carried, private UlidSource $ids)
+    public function __construct(private SheetLoader $loader, private ChangeWriter $writer, private Deriver $deriver, private Schemas $schemas, private FontLibrary $fonts, private CarriedFonts $carried, private CarriedPictures $pictures, private UlidSource $ids)
     {
     }
 
-    public function write(Document $document): string
+    /** @param  bool  $alone  whether its pictures stand in it; else they lie beside it */
+    public function write(Document $document, bool $alone = true): string
     {
-        return DB::transaction(function () use ($document): string {
+        return DB::transaction(function () use ($document, $alone): string {
             $content = new DocumentContent(
                 $document->name,
                 array_values($document->sheets->map(fn (Sheet $sheet): SheetContent => new SheetContent(
@@ -42,7 +44,11 @@ final readonly class DocumentFiles
                 $this->belongings($document->id, ofDocument: true),
             );
 
-            return DocumentFile::write($content, ['font_files' => $this->carried->of($content)]);
+            $fonts = ['font_files' => $this->carried->of($content)];
+            $file = DocumentFile::write($content, $fonts);
+            $shown = Mentions::in($file);
+
+            return $shown === [] ? $file : DocumentFile::write($content, $fonts + ['picture_files' => $this->pictures->of($shown, $alone)]);
         });
     }
 
@@ -55,16 +61,18 @@ final readonly class DocumentFiles
     }
 
     /**
+     * @param  callable(string): (string|null)|null  $beside  gives the file of a picture that lies beside it
+     *
      * @throws InvalidRequest when it does not follow the schema
      * @throws Refusal when it is no document, or something in it cannot be; nothing of it is then kept
      */
-    public function open(string $json): Document
+    public function open(string $json, ?callable $beside = null): Document
     {
         $data = DocumentFile::decode($json);
         $this->schemas->check(json_decode(json_encode($data, JSON_THROW_ON_ERROR), flags: JSON_THROW_ON_ERROR), 'document-file');
 
-        return DB::transaction(function () use ($data): Document {
-            $content = (new DocumentReader($this->fonts, $this->ids))->read($this->carried->taken($data));
+        return DB::transaction(function () use ($data, $beside): Document {
+            $content = (new DocumentReader($this->fonts, $this->ids))->read($this->pictures->taken($this->carried->taken($data), $beside ?? static fn (): null => null));
             $document = Document::query()->create(['name' => $content->name]);
             foreach ($content->sheets as $position => $sheet) {
                 $this->store($document, $sheet, $position, $position === 0 ? $content : null);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Export;
 
 use AllSquare\Core\Refusal;
+use App\Tools\FileWriting;
 use ZipArchive;
 
 /** Puts the files of a plan into one ZIP archive, with a manifest and, if wished, a page that shows them. */

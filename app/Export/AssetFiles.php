@@ -9,6 +9,8 @@ use AllSquare\Core\DimensionDrawing\MeasureKind;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Sheet\FileFormat;
 use AllSquare\Core\Slice\Asset;
+use App\Tools\FileWriting;
+use App\Tools\Rasteriser;
 use Generator;
 use Illuminate\Support\Facades\File;
 

@@ -7,6 +7,8 @@ namespace App\Export;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Sheet\FileFormat;
 use AllSquare\Core\Slice\Asset;
+use App\Tools\FileWriting;
+use App\Tools\Programs;
 
 /** Makes of a painted PNG the files that were asked for: whole, or cut out of it to the pixel. */
 final readonly class Cutter
@@ -14,7 +16,7 @@ final readonly class Cutter
     /** Pieces in one call of the program. */
     public const AT_ONCE = 40;
 
-    public function __construct(private Tools $tools)
+    public function __construct(private Programs $programs)
     {
     }
 
@@ -34,7 +36,7 @@ final readonly class Cutter
             array_push($arguments, ...['(', 'mpr:whole', '-crop', "{$asset->pixels[0]}x{$asset->pixels[1]}+$left+$top", '+repage', ...self::written($asset, $path), '+delete', ')']);
         }
         // Chunks with dates and gamma would make equal pictures other files.
-        $this->tools->finished($this->tools->process(Tools::ENCODER, ['-define', 'png:exclude-chunks=all', ...$arguments, 'mpr:whole', 'null:']));
+        $this->programs->finished($this->programs->process(Programs::ENCODER, ['-define', 'png:exclude-chunks=all', ...$arguments, 'mpr:whole', 'null:']));
         foreach ($pieces as ['asset' => $asset, 'path' => $path]) {
             if (! is_file($path)) {
                 throw Refusal::because(FileWriting::full());
@@ -62,7 +64,7 @@ final readonly class Cutter
     /** A palette where there are 256 colours at most, else as few bytes as without it: no pixel changes. */
     private function palette(string $path): void
     {
-        $this->tools->finished($this->tools->process(Tools::PALETTE, ['-quiet', '-o1', '-strip', 'all', '-clobber', '-out', "$path.palette", $path]));
+        $this->programs->finished($this->programs->process(Programs::PALETTE, ['-quiet', '-o1', '-strip', 'all', '-clobber', '-out', "$path.palette", $path]));
         FileWriting::move("$path.palette", $path);
     }
 }

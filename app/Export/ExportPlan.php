@@ -10,8 +10,6 @@ use AllSquare\Core\Slice\Asset;
 use AllSquare\Core\Slice\FileNames;
 use AllSquare\Core\Slice\HandingOver;
 use AllSquare\Core\Slice\Warning;
-use AllSquare\Core\Text\FontFaces;
-use AllSquare\Core\Text\FontLibrary;
 use AllSquare\Core\UnknownItem;
 use App\Models\Document;
 use App\Models\Sheet;
@@ -38,15 +36,14 @@ final readonly class ExportPlan
         public array $pages,
         public ?string $pdf,
         public array $measured,
-        private FontLibrary $fonts,
-        private FontFaces $faces,
+        private SheetPictures $pictures,
     ) {
     }
 
     /** @throws UnknownItem for a slice that is not there */
-    public static function of(Sheet $sheet, ExportOrder $order, SheetLoader $loader, FontLibrary $fonts, FontFaces $faces): self
+    public static function of(Sheet $sheet, ExportOrder $order, SheetLoader $loader, SheetPictures $pictures): self
     {
-        $picture = new SheetPicture($sheet, $fonts, $faces);
+        $picture = $pictures->of($sheet);
         $slices = self::slices($loader->belongings(Slice::class, $sheet), $order->slices);
         $names = new FileNames;
         $handingOver = HandingOver::of($picture->sheet, $slices, $order->settings, $picture->areas, $names);
@@ -64,13 +61,13 @@ final readonly class ExportPlan
             $measured = ['svg' => "$stem.svg", 'pdf' => "$stem.pdf", 'html' => "$stem.html"];
         }
 
-        return new self($sheet, $order, $picture, $slices, $handingOver, $pages, $pdf, $measured, $fonts, $faces);
+        return new self($sheet, $order, $picture, $slices, $handingOver, $pages, $pdf, $measured, $pictures);
     }
 
     /** A whole sheet at its true size, as SVG. */
     public function page(Sheet $sheet): string
     {
-        return ($sheet->id === $this->sheet->id ? $this->picture : new SheetPicture($sheet, $this->fonts, $this->faces))->page();
+        return ($sheet->id === $this->sheet->id ? $this->picture : $this->pictures->of($sheet))->page();
     }
 
     public function isEmpty(): bool

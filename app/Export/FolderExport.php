@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Export;
 
 use AllSquare\Core\Refusal;
+use App\Tools\FileWriting;
 use Illuminate\Support\Facades\File;
 
 /** Makes the files of a plan and puts them into a folder of the machine, with a manifest; only what differs is written. */

@@ -11,6 +11,7 @@ use AllSquare\Core\DimensionDrawing\MeasuredSheetOptions;
 use AllSquare\Core\DimensionDrawing\Stylesheet;
 use AllSquare\Core\Text\FontLibrary;
 use App\Sheets\PlanLoader;
+use App\Tools\Rasteriser;
 
 /** The measured sheet as SVG, PDF and a page. */
 final readonly class MeasuredFiles
@@ -30,7 +31,7 @@ final readonly class MeasuredFiles
     /** @param  bool  $listed  with the list of all parts and measures beneath the drawing */
     public function svg(SheetPicture $picture, MeasuredSheet $measured, bool $listed = true): string
     {
-        return (new Drawing($measured, $this->fonts))->svg($picture->body(), $listed, $picture->palette);
+        return (new Drawing($measured, $this->fonts))->svg($picture->body(), $listed, $picture->palette, $picture->pictures);
     }
 
     public function pdf(SheetPicture $picture, MeasuredSheet $measured): string

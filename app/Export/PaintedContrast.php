@@ -6,6 +6,7 @@ namespace App\Export;
 
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Paint\Contrast;
+use App\Tools\Rasteriser;
 use GdImage;
 use RuntimeException;
 

@@ -9,6 +9,7 @@ use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Geometry\Unit;
 use AllSquare\Core\Item\Painting\Element;
 use AllSquare\Core\Item\Painting\Painting;
+use AllSquare\Core\Paint\PictureSource;
 use AllSquare\Core\Paint\SheetPainter;
 use AllSquare\Core\Sheet\Sheet as CoreSheet;
 use AllSquare\Core\Sheet\Tree;
@@ -35,7 +36,7 @@ final class SheetPicture
 
     private SheetPainter $painter;
 
-    public function __construct(Sheet $sheet, FontLibrary $fonts, private readonly FontFaces $faces)
+    public function __construct(Sheet $sheet, FontLibrary $fonts, private readonly FontFaces $faces, public readonly PictureSource $pictures)
     {
         $items = $paintings = $painted = $painting = [];
         $columns = [...ItemRows::BASE, 'painting', 'paints', 'painted_x', 'painted_y', 'painted_w', 'painted_h'];
@@ -51,7 +52,7 @@ final class SheetPicture
         $this->tree = new Tree($items);
         $this->areas = new Areas($this->tree, $painting);
         $this->palette = Swatch::palette($sheet->document_id);
-        $this->painter = new SheetPainter($fonts, $this->tree, $paintings, $painted, $this->palette);
+        $this->painter = new SheetPainter($fonts, $this->tree, $paintings, $painted, $this->palette, $pictures);
     }
 
     /** The same sheet as if this item painted nothing. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use AllSquare\Core\Paint\PictureSource;
 use AllSquare\Core\Text\CompiledFonts;
 use AllSquare\Core\Text\FontFaces;
 use AllSquare\Core\Text\FontLibrary;
@@ -11,6 +12,8 @@ use App\Contract\Schemas;
 use App\Database\ExactConnection;
 use App\Export\ExportLimits;
 use App\Models\Sheet;
+use App\Pictures\PictureFiles;
+use App\Pictures\PictureStore;
 use App\Storage\OwnFonts;
 use Closure;
 use Illuminate\Cache\RateLimiting\Limit;
@@ -32,6 +35,8 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(FontLibrary::class, fn (): FontLibrary => new FontLibrary($this->app->make(CompiledFonts::class), $this->app->make(OwnFonts::class)));
         $this->app->singleton(Schemas::class, static fn (): Schemas => new Schemas(base_path('schema')));
         $this->app->singleton(FontFaces::class);
+        $this->app->singleton(PictureStore::class, fn (): PictureStore => new PictureStore($this->app->make(PictureFiles::class), config('allsquare.pictures')));
+        $this->app->bind(PictureSource::class, PictureStore::class);
         $this->app->singleton(ExportLimits::class, static fn (): ExportLimits => new ExportLimits(config('allsquare.export.files'), config('allsquare.export.megapixels')));
     }
 

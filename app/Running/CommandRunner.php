@@ -18,6 +18,7 @@ use App\Contract\CommandCall;
 use App\History\Recorder;
 use App\Models\HistoryLine;
 use App\Models\Sheet;
+use App\Pictures\Mentions;
 use App\Sheets\Answers;
 use App\Sheets\ChangeWriter;
 use App\Sheets\Deriver;
@@ -44,6 +45,7 @@ final readonly class CommandRunner
         private Recorder $recorder,
         private Answers $answers,
         private LastCommand $past,
+        private Mentions $pictures,
     ) {
     }
 
@@ -84,6 +86,7 @@ final readonly class CommandRunner
         if ($done->change->isEmpty()) {
             throw new NothingChanged($this->answers->unchanged($sheet->revision - 1, $done->report));
         }
+        $this->pictures->checked($done->change);
         $patch = $this->writer->patch($sheet, $done->change);
         $rows = $this->derived($draft, $done);
         $this->writer->write($patch, $rows);
@@ -136,6 +139,7 @@ final readonly class CommandRunner
         if ($done->change->isEmpty()) {
             return $this->answers->unchanged($sheet->revision, $done->report);
         }
+        $this->pictures->checked($done->change);
 
         return $this->answers->ofChange($sheet, $draft, $done, $this->derived($draft, $done), $sheet->revision);
     }

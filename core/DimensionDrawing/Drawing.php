@@ -9,6 +9,7 @@ use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Item\Painting\Element;
 use AllSquare\Core\Paint\Lettering;
+use AllSquare\Core\Paint\PictureSource;
 use AllSquare\Core\Paint\SvgWriter;
 use AllSquare\Core\Text\FontLibrary;
 
@@ -67,9 +68,10 @@ final class Drawing
      * @param  list<Element>  $body  the sheet as it is painted, in its own space
      * @param  bool  $listed  with the list of all parts and measures beneath
      * @param  array<string, string>  $palette  the colours of swatches, by their keys
+     * @param  PictureSource|null  $pictures  null where none are written
      * @return string a whole SVG, its size in px
      */
-    public function svg(array $body, bool $listed, array $palette = []): string
+    public function svg(array $body, bool $listed, array $palette = [], ?PictureSource $pictures = null): string
     {
         $u = $this->unit;
         $reach = fn (string $side): float => ($this->bands[$side]->count() === 0 ? 24 : 26 + 17 * $this->bands[$side]->count()) * $u;
@@ -85,7 +87,7 @@ final class Drawing
             $height += $below;
         }
 
-        $writer = new SvgWriter($palette);
+        $writer = new SvgWriter($palette, $pictures);
         $text = $writer->write([Element::box(new Rect($left, $top, $width, $height), ['fill' => '#fffefb']), ...$drawn]);
 
         return sprintf(

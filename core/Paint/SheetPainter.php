@@ -26,8 +26,9 @@ final readonly class SheetPainter
      * @param  array<string, Painting>  $paintings  by item id, as their painters made them
      * @param  array<string, Rect>  $painted  the box each item paints, by id; what does not meet the view is left out
      * @param  array<string, string>  $palette  the colours of swatches, by their keys
+     * @param  PictureSource|null  $pictures  null where no pictures are written
      */
-    public function __construct(private FontLibrary $fonts, private Tree $tree, private array $paintings, private array $painted, private array $palette = [])
+    public function __construct(private FontLibrary $fonts, private Tree $tree, private array $paintings, private array $painted, private array $palette = [], private ?PictureSource $pictures = null)
     {
         $this->painters = new Painters($fonts);
     }
@@ -35,7 +36,7 @@ final readonly class SheetPainter
     /** The same sheet as if this item painted nothing. */
     public function without(string $id): self
     {
-        return new self($this->fonts, $this->tree, array_diff_key($this->paintings, [$id => true]), $this->painted, $this->palette);
+        return new self($this->fonts, $this->tree, array_diff_key($this->paintings, [$id => true]), $this->painted, $this->palette, $this->pictures);
     }
 
     /**
@@ -52,7 +53,7 @@ final readonly class SheetPainter
         [$left, $top] = [Length::whole($area->x * $factor), Length::whole($area->y * $factor)];
         // All that a pixel of the picture touches, which may reach past the area where that does not lie on whole pixels.
         $view = new Rect(($left - 1) / $factor, ($top - 1) / $factor, ($pixels[0] + 2) / $factor, ($pixels[1] + 2) / $factor);
-        $writer = new SvgWriter($this->palette);
+        $writer = new SvgWriter($this->palette, $this->pictures, $factor);
         $body = $writer->write($this->children(null, $view, $only));
 
         return sprintf(
@@ -80,7 +81,7 @@ final readonly class SheetPainter
      */
     public function drawing(Rect $area, array $size, ?string $background, ?array $only = null, ?FontFaces $faces = null): string
     {
-        $writer = new SvgWriter($this->palette);
+        $writer = new SvgWriter($this->palette, $this->pictures);
         $body = $writer->write($this->children(null, $area, $only, $faces !== null));
         $box = array_map(Length::text(...), array_values($area->toArray()));
 

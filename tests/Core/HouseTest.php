@@ -23,7 +23,7 @@ final class HouseTest extends TestCase
     ];
 
     /** The floors of the application, all above the core. */
-    private const APP = ['Database', 'Storage', 'Models', 'Contract', 'Sheets', 'History', 'Running', 'Documents', 'Export', 'Archives', 'Demo', 'Http', 'Console', 'Providers'];
+    private const APP = ['Database', 'Storage', 'Tools', 'Pictures', 'Models', 'Contract', 'Sheets', 'History', 'Running', 'Documents', 'Export', 'Archives', 'Demo', 'Http', 'Console', 'Providers'];
 
     /** The floors of the page. */
     private const PAGE = ['api', 'sheet', 'stores', 'parts', 'desk', 'handover', 'shelf', 'views'];

@@ -11,6 +11,7 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Tests\Core\Support\RandomScene;
 use Tests\Support\ParamsByChance;
+use Tests\Support\SamplePicture;
 
 /**
  * Every command of the catalogue, with parameters made from its schema, on sheets with everything on them. A failing seed
@@ -22,6 +23,9 @@ final class CatalogueTest extends HttpTestCase
 
     private const COMMANDS = 70;
 
+    /** things on a sheet, above which some are deleted: copies of copies soon are thousands */
+    private const MOST = 250;
+
     /** what is never seen by the person: it is told by the call itself */
     private const AIDS = ['settings' => 'sheet', 'guides' => 'guides', 'grids' => 'grids', 'dimensions' => 'dimensions', 'slices' => 'slices', 'presets' => 'presets', 'swatches' => 'swatches', 'styles' => 'styles', 'scales' => 'scales'];
 
@@ -30,6 +34,9 @@ final class CatalogueTest extends HttpTestCase
     private string $document;
 
     private string $sheet;
+
+    /** @var list<string> */
+    private array $pictures = [];
 
     private string $about = '';
 
@@ -78,13 +85,17 @@ final class CatalogueTest extends HttpTestCase
             'preset' => array_column($sheet['presets'], 'id'),
             'swatch' => array_column($sheet['swatches'], 'id'),
             'style' => array_column($sheet['styles'], 'id'),
+            ...array_fill_keys(['picture', 'pictures'], $this->pictures),
             ...array_fill_keys(['part', 'parts', 'parallel', 'point'], self::points($sheet['items'])),
             'points' => [...self::points($sheet['items']), ...array_map(static fn (string $point): string => "$point:out", self::points($sheet['items']))],
         ]))->of($command);
         if ($command === 'paste' && $ids !== [] && $this->maybe(70)) {
             $params['file']['items'] = array_map(static fn (array $item): array => array_diff_key($item, array_flip(['order', 'bounds', 'ink', 'locked', 'reference', 'svg'])), array_slice($sheet['items'], 0, 6));
         }
-        $some = $ids === [] || $this->maybe(6) ? [] : array_map(fn (): string => $this->pick($ids), range(1, $this->chance->getInt(1, 5)));
+        if (count($ids) > self::MOST) {
+            [$command, $params] = ['delete', []];
+        }
+        $some = $ids === [] || $this->maybe(6) ? [] : array_map(fn (): string => $this->pick($ids), range(1, $command === 'delete' && count($ids) > self::MOST ? self::MOST : $this->chance->getInt(1, 5)));
         $what = "seed $seed: $command ".json_encode($params, JSON_INVALID_UTF8_SUBSTITUTE).' on '.implode(', ', $some);
         if ($this->maybe(20)) {
             $rehearsed = $this->command($this->sheet, $command, $some, $params, ['dry' => true]);
@@ -237,6 +248,8 @@ final class CatalogueTest extends HttpTestCase
             'kind' => 'text', 'text' => "Sailings\nfrom Skerry Point\nat 07.15", 'x' => $length(300), 'y' => $length(300), 'w' => 120, 'padding' => [4, 6, 8, 10], 'box_fill' => '#f0c96a', 'angle' => $this->pick([0, 0, 8]),
             'runs' => [['from' => 0, 'to' => 8, 'size' => 28, 'fill' => '#17614f'], ['from' => 14, 'to' => 20, 'italic' => true, 'underline' => true]], 'paragraphs' => [['at' => 1, 'list' => 'bullets', 'space_before' => 4]],
         ])['created'][0]['id'];
+        $this->pictures = array_map(fn (int $shade): string => $this->call('POST', '/api/pictures', server: ['CONTENT_TYPE' => 'image/png'], content: SamplePicture::png(60, 40, $shade))->assertCreated()->json('picture'), [0, 9]);
+        $this->do('add-item', [], ['kind' => 'picture', 'picture' => $this->pictures[0], 'x' => $length(300), 'y' => $length(300), 'w' => $length(90), 'h' => $length(90), 'fit' => $this->pick(['cover', 'contain', 'hand']), 'radius' => $this->pick([0, 12]), 'focus_x' => 0.3]);
         $this->do('keep-style', [$rich, $ids[8]], ['name' => 'Notice']);
         $this->do('set-scale', [], ['base' => 15, 'ratio' => 1.2]);
         $this->do('set', [$ids[10]], ['locked' => true]);

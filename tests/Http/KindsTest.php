@@ -113,10 +113,11 @@ final class KindsTest extends HttpTestCase
 
                 continue;
             }
-            $value = match (in_array($field->name, ['runs', 'paragraphs'], true) ? $field->name : $field->type()) {
+            $value = match (in_array($field->name, ['runs', 'paragraphs', 'focus_x', 'focus_y', 'scale'], true) ? $field->name : $field->type()) {
                 'fill' => ['gradient' => 'linear', 'angle' => 30, 'stops' => [['at' => 0, 'colour' => '#12345678'], ['at' => 0.5, 'colour' => ['swatch' => 'quay', 'colour' => '#123456']]]],
                 'shadows' => [['dx' => 1, 'dy' => 2, 'blur' => 3, 'spread' => -1, 'colour' => '#00000080', 'inner' => true]],
                 'outline' => ['colour' => '#654321', 'weight' => 3, 'side' => 'inside', 'dash' => [4, 2], 'fitted' => true, 'ends' => 'round', 'joins' => 'bevel'], 'number' => 1, 'count' => 7, 'font' => 'bitter', 'font-weight' => 700, 'corners' => [1, 2, 3, 4], 'words' => 'Skerry',
+                'picture' => null, 'focus_x', 'focus_y' => 0.25, 'scale' => 1.5,
                 'switch' => true, 'sides' => [1, 2, 3, 4],
                 'runs' => [['from' => 0, 'to' => 1, 'size' => 20, 'fill' => '#123456', 'italic' => true]],
                 'paragraphs' => [['at' => 0, 'align' => 'end', 'indent' => 3]],

@@ -105,6 +105,7 @@ final readonly class ParamsByChance
         return match (true) {
             $isSum => $this->pick(self::SUMS),
             isset($schema['pattern']) && str_contains($schema['pattern'], ':[0') => ($this->ids[$name] ?? []) !== [] && $this->maybe(95) ? $this->pick($this->ids[$name]) : 'none:0:0',
+            isset($schema['pattern']) && str_contains($schema['pattern'], '{40}') => ($this->ids[$name] ?? []) !== [] && $this->maybe(95) ? $this->pick($this->ids[$name]) : '20x10-'.str_repeat('0', 40),
             isset($schema['pattern']) => str_contains($schema['pattern'], '#') ? $this->pick(['#1a2b3c', '#FFFFFF', '#1a2b3c80']) : $this->pick(['2x', '1.5', '300w', '200h', '0.5x']),
             ($this->ids[$name] ?? []) !== [] && $this->maybe(95) => $this->pick($this->ids[$name]),
             $name === 'font' => $this->pick(['overpass', 'overpass-mono', 'none']),

@@ -6,8 +6,6 @@ namespace App\Http\Controllers;
 
 use AllSquare\Core\Sheet\Slice;
 use AllSquare\Core\Slice\Asset;
-use AllSquare\Core\Text\FontFaces;
-use AllSquare\Core\Text\FontLibrary;
 use App\Archives\Archives;
 use App\Archives\PastArchives;
 use App\Contract\Schemas;
@@ -15,11 +13,12 @@ use App\Export\ArchiveMaker;
 use App\Export\ExportLimits;
 use App\Export\ExportOrder;
 use App\Export\ExportPlan;
-use App\Export\FileWriting;
+use App\Export\SheetPictures;
 use App\Http\Body;
 use App\Http\Download;
 use App\Models\Sheet;
 use App\Sheets\SheetLoader;
+use App\Tools\FileWriting;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\File;
@@ -28,7 +27,7 @@ use Symfony\Component\HttpFoundation\BinaryFileResponse;
 /** Hands slices over: says what an order comes to, makes a small one at once, gives a larger one to the queue. */
 final readonly class ExportController
 {
-    public function __construct(private Schemas $schemas, private SheetLoader $loader, private FontLibrary $fonts, private FontFaces $faces)
+    public function __construct(private Schemas $schemas, private SheetLoader $loader, private SheetPictures $pictures)
     {
     }
 
@@ -81,6 +80,6 @@ final readonly class ExportController
     {
         $this->schemas->check($body = Body::of($request), 'export');
 
-        return ExportPlan::of($sheet, ExportOrder::fromArray((array) json_decode((string) json_encode($body), true)), $this->loader, $this->fonts, $this->faces);
+        return ExportPlan::of($sheet, ExportOrder::fromArray((array) json_decode((string) json_encode($body), true)), $this->loader, $this->pictures);
     }
 }

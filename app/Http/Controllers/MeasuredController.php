@@ -13,10 +13,10 @@ use AllSquare\Core\DimensionDrawing\Stylesheet;
 use AllSquare\Core\Item\By;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Sheet\FieldName;
-use AllSquare\Core\Text\FontFaces;
 use AllSquare\Core\Text\FontLibrary;
 use App\Export\MeasuredFiles;
 use App\Export\SheetPicture;
+use App\Export\SheetPictures;
 use App\Models\Sheet;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -25,7 +25,7 @@ use Illuminate\Http\Response;
 /** A layout with its lengths, drawn and listed, for the one who builds it. */
 final readonly class MeasuredController
 {
-    public function __construct(private MeasuredFiles $files, private FontLibrary $fonts, private FontFaces $faces)
+    public function __construct(private MeasuredFiles $files, private FontLibrary $fonts, private SheetPictures $pictures)
     {
     }
 
@@ -60,7 +60,7 @@ final readonly class MeasuredController
     /** @return array{SheetPicture, MeasuredSheet} */
     private function asked(Request $request, Sheet $sheet): array
     {
-        $picture = new SheetPicture($sheet, $this->fonts, $this->faces);
+        $picture = $this->pictures->of($sheet);
 
         return [$picture, $this->files->measured($picture, self::wish($request))];
     }

@@ -17,15 +17,15 @@ use AllSquare\Core\Sheet\Slice;
 use AllSquare\Core\Sheet\Words;
 use AllSquare\Core\Slice\Asset;
 use AllSquare\Core\Slice\HandingOver;
-use AllSquare\Core\Text\FontFaces;
 use AllSquare\Core\Text\FontLibrary;
 use AllSquare\Core\UnknownItem;
 use App\Export\AssetFiles;
 use App\Export\PaintedContrast;
-use App\Export\Rasteriser;
 use App\Export\SheetPicture;
+use App\Export\SheetPictures;
 use App\Models\Sheet;
 use App\Sheets\SheetLoader;
+use App\Tools\Rasteriser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -33,7 +33,7 @@ use Illuminate\Http\Response;
 /** A sheet, or one of its slices, as a picture. */
 final readonly class RenderController
 {
-    public function __construct(private FontLibrary $fonts, private FontFaces $faces, private SheetLoader $loader, private Rasteriser $rasteriser)
+    public function __construct(private FontLibrary $fonts, private SheetPictures $pictures, private SheetLoader $loader, private Rasteriser $rasteriser)
     {
     }
 
@@ -132,7 +132,7 @@ final readonly class RenderController
 
     private function pictureOf(Sheet $sheet): SheetPicture
     {
-        return new SheetPicture($sheet, $this->fonts, $this->faces);
+        return $this->pictures->of($sheet);
     }
 
     private static function picture(string $bytes, FileFormat $format): Response

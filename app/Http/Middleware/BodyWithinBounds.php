@@ -21,14 +21,23 @@ final class BodyWithinBounds
         if ($request->isMethodSafe() || ! $request->is('api/*')) {
             return $next($request);
         }
-        [$isFile, $isFont] = [$request->is('api/documents/import'), $request->is('api/fonts')];
-        $most = (int) config($isFile ? 'allsquare.file' : 'allsquare.body');
+        [$isFile, $isFont, $isPicture] = [$request->is('api/documents/import'), $request->is('api/fonts'), $request->is('api/pictures')];
+        $most = (int) config(match (true) {
+            $isFile => 'allsquare.file',
+            $isPicture => 'allsquare.picture',
+            default => 'allsquare.body',
+        });
         if ((int) $request->headers->get('content-length', '0') > $most || strlen($request->getContent()) > $most) {
-            return Problem::json(413, sprintf('A request has %d MB at most.', $most / 1024 / 1024));
+            return Problem::json(413, sprintf($isPicture ? 'A picture has %d MB at most.' : 'A request has %d MB at most.', $most / 1024 / 1024));
         }
         // PHP reads forms by itself and leaves no content: they are known by their type.
         if ($request->getContent() === '' && (int) $request->headers->get('content-length', '0') === 0 && ! $request->headers->has('transfer-encoding')) {
             return $next($request);
+        }
+        if ($isPicture) {
+            return preg_match('~^(image/[\w.+-]+|application/octet-stream)\b~i', (string) $request->headers->get('content-type', '')) === 1
+                ? $next($request)
+                : Problem::json(415, 'Send the picture itself, with its own content type or application/octet-stream.');
         }
         if ($isFont) {
             return preg_match('~^(font/[\w.-]+|application/(octet-stream|(x-)?font-[\w.-]+))\b~i', (string) $request->headers->get('content-type', '')) === 1

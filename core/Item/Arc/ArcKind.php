@@ -42,7 +42,7 @@ final class ArcKind implements Closed, Kind
 
     public function tool(): Tool
     {
-        return new Tool(3, 'Arc', 'Drag from corner to corner of the whole round; Shift makes a circle. Where it begins, how far it goes and its hole are in the Look drawer. Enter puts one in the middle', 'M11 3A8 8 0 1 1 3 11H11z', 120.0, 120.0);
+        return new Tool(4, 'Arc', 'Drag from corner to corner of the whole round; Shift makes a circle. Where it begins, how far it goes and its hole are in the Look drawer. Enter puts one in the middle', 'M11 3A8 8 0 1 1 3 11H11z', 120.0, 120.0, behind: 'polygon');
     }
 
     public function fields(): Fields

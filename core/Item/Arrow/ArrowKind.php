@@ -40,7 +40,7 @@ final class ArrowKind implements Closed, Kind
 
     public function tool(): Tool
     {
-        return new Tool(5, 'Arrow', 'Drag from corner to corner. Shaft and head are in the Look drawer. Enter puts one in the middle', 'M3 8.500h9V5l7 6-7 6v-3.500H3z', 160.0, 64.0);
+        return new Tool(5, 'Arrow', 'Drag from corner to corner. Shaft and head are in the Look drawer. Enter puts one in the middle', 'M3 8.500h9V5l7 6-7 6v-3.500H3z', 160.0, 64.0, behind: 'polygon');
     }
 
     public function fields(): Fields

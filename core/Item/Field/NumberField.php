@@ -12,7 +12,7 @@ final readonly class NumberField extends Field
     /** @param  string  $unit  px, ×, ° or %; a share of 1 is written in per cent */
     private function __construct(
         string $name, string $noun, string $heading, string $label, FieldGroup $group, ?float $default,
-        private float $least, private float $most, private string $unit, private string $meaning, private bool $scales, private bool $mayBeNone, private float $step,
+        private float $least, private float $most, private string $unit, private string $meaning, private bool $scales, private bool $mayBeNone, private float $step, private bool $isOffered = true,
     ) {
         parent::__construct($name, $noun, $heading, $label, $group, $default);
     }
@@ -45,15 +45,24 @@ final readonly class NumberField extends Field
         return new self($name, $noun, $heading, $label, FieldGroup::Geometry, null, 1.0, 360.0, '°', $meaning, false, true, 1.0);
     }
 
-    /** @param  float|null  $default  null where there may be none */
-    public static function share(string $name, string $noun, string $heading, string $label, FieldGroup $group, ?float $default, string $meaning, float $least = 0.0): self
+    /**
+     * @param  float|null  $default  null where there may be none
+     * @param  bool  $isOffered  whether the drawer has a row for it
+     */
+    public static function share(string $name, string $noun, string $heading, string $label, FieldGroup $group, ?float $default, string $meaning, float $least = 0.0, bool $isOffered = true): self
     {
-        return new self($name, $noun, $heading, $label, $group, $default, $least, 1.0, '%', $meaning, false, $default === null, 0.01);
+        return new self($name, $noun, $heading, $label, $group, $default, $least, 1.0, '%', $meaning, false, $default === null, 0.01, $isOffered);
+    }
+
+    /** A factor that is written in per cent and scales along; it is edited with what it magnifies. */
+    public static function magnification(string $name, string $noun, string $heading, string $label, FieldGroup $group, string $meaning): self
+    {
+        return new self($name, $noun, $heading, $label, $group, 1.0, 0.0001, 1_000.0, '%', $meaning, true, false, 0.01, false);
     }
 
     public function type(): string
     {
-        return 'number';
+        return $this->isOffered ? 'number' : 'hidden';
     }
 
     public function schema(): array
@@ -68,7 +77,7 @@ final readonly class NumberField extends Field
 
     public function scaled(mixed $value, float $factor): mixed
     {
-        return $this->scales && is_numeric($value) ? min($this->most, max($this->least, Length::round((float) $value * $factor))) : $value;
+        return $this->scales && is_numeric($value) ? min($this->most, max($this->least, $this->unit === 'px' ? Length::round((float) $value * $factor) : round((float) $value * $factor, 9))) : $value;
     }
 
     public function toAnswer(): array

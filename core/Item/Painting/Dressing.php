@@ -29,7 +29,11 @@ final class Dressing
     /** @var array<string, string>|null */
     private ?array $room = null;
 
-    public function __construct(private readonly Item $item, private readonly Shape $shape)
+    /**
+     * @param  Element|null  $picture  what is seen in it over its fill
+     * @param  bool  $isCut  whether the picture is cut off at its edge
+     */
+    public function __construct(private readonly Item $item, private readonly Shape $shape, private readonly ?Element $picture = null, private readonly bool $isCut = false)
     {
         $this->outline = Look::outline($item);
         $this->fill = $shape->isOpen ? null : Look::fill($item)?->paint($item->frame->w, $item->frame->h);
@@ -38,7 +42,7 @@ final class Dressing
 
     public function painting(): Painting
     {
-        $shadows = $this->fill === null && $this->outline === null ? [] : Look::shadows($this->item);
+        $shadows = $this->fill === null && $this->outline === null && $this->picture === null ? [] : Look::shadows($this->item);
         $defs = [...$this->fill->defs ?? [], ...$this->line->defs ?? []];
         $body = [];
         foreach (array_reverse($shadows) as $shadow) {
@@ -48,11 +52,12 @@ final class Dressing
         $marks = $this->fill->marks ?? [];
         if ($this->shape->letters !== null && $this->fill !== null && ($marks !== [] || str_starts_with($this->fill->value, 'url('))) {
             $body[] = $this->stencilled($this->fill, $defs);
-        } elseif ($marks === [] && $inner === [] && $this->outlineIsPlain()) {
+        } elseif ($marks === [] && $inner === [] && $this->picture === null && $this->outlineIsPlain()) {
             $body[] = $this->element(['fill' => $this->fill->value ?? 'none'] + $this->strokeAttributes($this->line->value ?? ''));
         } else {
             $body[] = $this->fill === null ? null : $this->element(['fill' => $this->fill->value]);
             $body[] = $marks === [] ? null : $this->clipped($marks, $defs);
+            $body[] = $this->picture !== null && $this->isCut ? $this->clipped([$this->picture], $defs) : $this->picture;
             foreach (array_reverse($inner) as $shadow) {
                 $body[] = $this->innerShadow($shadow, $defs);
             }
@@ -61,7 +66,7 @@ final class Dressing
 
         return new Painting(
             array_values(array_filter($body)),
-            new Hit($this->shape->path, $this->fill !== null, $this->outline->weight ?? 0.0),
+            new Hit($this->shape->path, $this->isFilled(), $this->outline->weight ?? 0.0),
             [],
             array_values(array_column(array_map(static fn (Element $def): array => [$def->attributes['id'], $def], $defs), 1, 0)),
         );
@@ -78,6 +83,11 @@ final class Dressing
         $ground = $fill->value === 'none' ? [] : [new Element('rect', $this->room() + ['fill' => $fill->value])];
 
         return new Element('g', ['mask' => $this->reference($stencil, $defs)], [...$ground, ...$fill->marks]);
+    }
+
+    private function isFilled(): bool
+    {
+        return $this->fill !== null || $this->picture !== null;
     }
 
     /** Whether it can be an attribute of the shape itself. */
@@ -165,7 +175,7 @@ final class Dressing
     private function shadow(Shadow $shadow, array &$defs): ?Element
     {
         $colour = $shadow->colour->css();
-        if ($this->fill === null) {
+        if (! $this->isFilled()) {
             $lines = $this->outlineIsAside() && $this->outline !== null
                 ? $this->line($this->outline, $colour, $defs)
                 : [$this->element(['fill' => 'none'] + $this->strokeAttributes($colour, max(-($this->outline->weight ?? 0.0), 2 * $shadow->spread)))];

@@ -41,7 +41,7 @@ final class PolygonKind implements Closed, Kind
 
     public function tool(): Tool
     {
-        return new Tool(4, 'Polygon', 'Drag from corner to corner; Shift makes it as wide as high. Sides and star are in the Look drawer. Enter puts one in the middle', 'M11 3 19 9 16 18H6L3 9z', 120.0, 120.0);
+        return new Tool(3, 'Polygon', 'Drag from corner to corner; Shift makes it as wide as high. Sides and star are in the Look drawer. Enter puts one in the middle', 'M11 3 19 9 16 18H6L3 9z', 120.0, 120.0);
     }
 
     public function fields(): Fields

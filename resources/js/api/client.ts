@@ -26,6 +26,15 @@ interface ProblemDocument {
 
 const typeOf = (body: unknown) => (body instanceof Blob ? 'application/octet-stream' : 'application/json');
 
+/** A picture that is kept: items show it by its key. */
+export interface KeptPicture {
+    picture: string;
+    width: number;
+    height: number;
+    /** what was changed about it, as sentences */
+    notes: string[];
+}
+
 export async function send(
     method: string,
     path: string,
@@ -94,6 +103,8 @@ export const api = {
     /** Sends a font file; the document has it once the command add-font says so. */
     addFont: async (file: Blob): Promise<{ font: string; family: string }> =>
         (await send('POST', 'fonts', file)).json() as Promise<{ font: string; family: string }>,
+    addPicture: async (file: Blob, name: string): Promise<KeptPicture> =>
+        (await send('POST', `pictures?name=${encodeURIComponent(name)}`, file)).json() as Promise<KeptPicture>,
     outlines: (font: string, hash: string) => json<Record<string, string>>('GET', `fonts/${font}/${hash}`),
     /** gives an order to the queue, whatever its size (RFC 7240) */
     order: async (sheet: string, order: Order) =>

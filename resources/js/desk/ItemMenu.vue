@@ -56,6 +56,9 @@ const entries = computed(() => [
     entry(actions.onCircle),
     entry(actions.toPath),
     entry(actions.editPoints),
+    ...(actions.coverSheet.possible()
+        ? [entry(actions.movePicture), entry(actions.realPixels), entry(actions.coverSheet)]
+        : []),
     entry(actions.front),
     entry(actions.forward),
     entry(actions.backward),

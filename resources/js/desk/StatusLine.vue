@@ -2,6 +2,7 @@
 import type { UnitName } from '@/api/types';
 import { useActions } from '@/desk/actions';
 import { useDesk } from '@/stores/desk';
+import { usePictures } from '@/stores/pictures';
 import { useRehearsal } from '@/stores/rehearsal';
 import { useSending } from '@/stores/sending';
 import { THEMES, useTheme } from '@/stores/theme';
@@ -17,6 +18,7 @@ const view = useView();
 const sending = useSending();
 const units = useUnits();
 const { actions } = useActions();
+const pictures = usePictures();
 const rehearsal = useRehearsal();
 const theme = useTheme();
 
@@ -41,6 +43,10 @@ const percent = computed(() => `${Math.round(view.zoom * 1000) / 10} %`);
             ><b v-if="said.first">{{ said.first }}</b
             >{{ said.rest }}</span
         >
+        <span v-if="pictures.under" class="bringing" role="status">
+            <progress :value="pictures.under.done" :max="pictures.under.of" aria-label="Pictures brought along" />
+            {{ pictures.under.done + 1 }} of {{ pictures.under.of }}: {{ pictures.under.name }}
+        </span>
         <span class="saved" :class="{ lost: sending.unreachable }" role="status" :title="saved">{{ saved }}</span>
         <button
             v-if="sending.unreachable"
@@ -146,6 +152,19 @@ const percent = computed(() => `${Math.round(view.zoom * 1000) / 10} %`);
     overflow: hidden;
     text-overflow: ellipsis;
     color: var(--ink);
+}
+.bringing {
+    display: flex;
+    align-items: center;
+    gap: 8px;
+    max-width: 320px;
+    overflow: hidden;
+    text-overflow: ellipsis;
+}
+.bringing progress {
+    width: 90px;
+    height: 8px;
+    accent-color: var(--spruce);
 }
 .said b {
     font-weight: 600;

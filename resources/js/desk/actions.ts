@@ -4,6 +4,7 @@ import { useBench, type Order } from '@/stores/bench';
 import { useSquaring } from '@/stores/squaring';
 import { useDesk } from '@/stores/desk';
 import { useLooks } from '@/stores/looks';
+import { usePictures } from '@/stores/pictures';
 import { useView } from '@/stores/view';
 import { useRouter } from 'vue-router';
 
@@ -29,6 +30,9 @@ export function useActions() {
     const squaring = useSquaring();
     const looks = useLooks();
     const selecting = useSelecting();
+    const pictures = usePictures();
+    const pictured = () =>
+        desk.selected.filter((item) => is(item, 'has-picture') && item.fields.picture && !desk.tree.isLocked(item.id));
     const some = () => desk.selection.length > 0;
     const flagged = (flag: 'locked' | 'hidden' | 'reference') =>
         desk.selected.length > 0 && desk.selected.every((item) => item[flag]);
@@ -92,6 +96,27 @@ export function useActions() {
                 desk.edited.length === 0 &&
                 desk.selected.every((item) => is(item, 'has-points') && !desk.tree.isLocked(item.id)),
             run: () => desk.editPoints(desk.selection),
+        },
+        movePicture: {
+            ...plain,
+            words: 'Move the picture in its frame',
+            keys: 'Enter',
+            possible: () => pictured().length === 1 && desk.selected.length === 1,
+            run: () => (pictures.moved = pictured()[0]?.id ?? null),
+        },
+        realPixels: {
+            ...plain,
+            words: 'Real pixels',
+            keys: 'Shift N',
+            possible: () => pictured().length > 0,
+            run: () => void desk.run('fit-picture', { fit: 'hand', scale: 1 }),
+        },
+        coverSheet: {
+            ...plain,
+            words: 'Cover the sheet',
+            keys: '',
+            possible: () => desk.selected.length === 1 && desk.selected.some((item) => is(item, 'has-picture')),
+            run: () => void desk.run('cover-sheet', {}),
         },
         forward: {
             words: 'Forward',

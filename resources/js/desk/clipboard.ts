@@ -2,10 +2,13 @@ import type { Commands } from '@/api/commands.gen';
 import type { Item } from '@/api/types';
 import { applied, rounded } from '@/sheet/geometry';
 import { withTodaysColours } from '@/sheet/looks';
+import { keyFrom } from '@/sheet/pictures';
 import { counted } from '@/sheet/words';
 import { useDesk } from '@/stores/desk';
 import { useView } from '@/stores/view';
 import { onBeforeUnmount, onMounted } from 'vue';
+import { useDropping } from './dropping';
+import { usePicturePlacing } from './pictures';
 
 type File = Commands['paste']['file'];
 type Cut = File['items'][number];
@@ -17,6 +20,8 @@ const LEFT_OUT = ['order', 'bounds', 'ink', 'painted', 'locked', 'painting'] as 
 export function useClipboard() {
     const desk = useDesk();
     const view = useView();
+    const dropping = useDropping();
+    const placing = usePicturePlacing();
 
     function excerpt(): File | null {
         const chosen = new Set(desk.selection);
@@ -76,6 +81,13 @@ export function useClipboard() {
     function paste(event: ClipboardEvent): void {
         if (isElsewhere(event)) return;
         const text = event.clipboardData?.getData('text/plain') ?? '';
+        const hasFiles = (event.clipboardData?.files.length ?? 0) > 0;
+        if (event.clipboardData && (hasFiles || (keyFrom(text) && !read(text)))) {
+            event.preventDefault();
+            const at = view.pointer ? view.toSheet(view.pointer) : undefined;
+            void dropping.take(event.clipboardData, placing.frames(), at);
+            return;
+        }
         if (!text) return;
         event.preventDefault();
         const file = read(text);

@@ -105,6 +105,7 @@ export function useKeys() {
         U: () => actions.release.possible() && actions.release.run(),
         T: () => actions.onCircle.possible() && actions.onCircle.run(),
         P: () => actions.toPath.possible() && actions.toPath.run(),
+        N: () => actions.realPixels.possible() && actions.realPixels.run(),
         PageDown: () => nextPoint(1),
         PageUp: () => nextPoint(-1),
         Y: () => actions.pasteLook.possible() && actions.pasteLook.run(),
@@ -171,6 +172,10 @@ export function useKeys() {
     function editText(): void {
         if (actions.editPoints.possible()) {
             actions.editPoints.run();
+            return;
+        }
+        if (actions.movePicture.possible()) {
+            actions.movePicture.run();
             return;
         }
         const [item, more] = desk.selected;

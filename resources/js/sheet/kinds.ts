@@ -25,7 +25,7 @@ export interface Tool {
     /** what is shown while one is drawn */
     /** the kind behind whose tool it stands */
     behind: string | null;
-    ghost: 'frame' | 'ellipse' | 'line' | 'typed' | 'path';
+    ghost: 'frame' | 'ellipse' | 'line' | 'typed' | 'path' | 'chosen';
 }
 
 /** What of a kind the page asks. */
@@ -37,6 +37,7 @@ export type Trait =
     | 'has-points'
     | 'sets-lines'
     | 'on-circle'
+    | 'has-picture'
     | 'closed'
     | 'flat'
     | 'named-after-others';
@@ -59,6 +60,7 @@ export interface Field {
         | 'words'
         | 'switch'
         | 'sides'
+        | 'picture'
         | 'hidden';
     group: 'geometry' | 'look' | 'words';
     default: unknown;

@@ -3,6 +3,7 @@ import type { Box, Item } from '@/api/types';
 import { contains } from '@/sheet/geometry';
 import type { Tree } from '@/sheet/tree';
 import { useDesk } from '@/stores/desk';
+import { usePictures } from '@/stores/pictures';
 import { useView } from '@/stores/view';
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue';
 import { lift } from './gestures/gesture';
@@ -16,7 +17,9 @@ import GridLines from './GridLines.vue';
 import GuideLines from './GuideLines.vue';
 import Measures from './Measures.vue';
 import Overlay from './Overlay.vue';
+import { sharpen } from './elements';
 import { Painting } from './painting';
+import PictureMover from './PictureMover.vue';
 import { usePointing } from './pointing';
 import GradientLine from './GradientLine.vue';
 import PointMarks from './PointMarks.vue';
@@ -30,6 +33,7 @@ import TextEditor from './TextEditor.vue';
 const emit = defineEmits<{ menu: [event: MouseEvent, under: Item[], locked: Item[]]; shown: [sheet: string] }>();
 const desk = useDesk();
 const view = useView();
+const pictures = usePictures();
 const plane = ref<HTMLElement | null>(null);
 const still = ref<SVGGElement | null>(null);
 const air = ref<SVGGElement | null>(null);
@@ -42,6 +46,8 @@ let painting: Painting | null = null;
 let paintedView: Box | null = null;
 /** the items as they are painted: those whose letters have been fetched */
 let paintable: Tree | null = null;
+
+const movedItem = computed(() => (pictures.moved ? desk.items.get(pictures.moved) : undefined));
 
 /** The colours of swatches, to which paintings refer by their keys. */
 const palette = computed(() => Object.fromEntries(desk.swatches.map(({ key, colour }) => [`--swatch-${key}`, colour])));
@@ -59,8 +65,26 @@ function paint(): void {
     if (!painting || !paintable) return;
     paintedView = roomy();
     painting.sync(paintable, paintedView);
-    painting.hide(view.editing?.item ?? null);
+    painting.hide(hidden.value);
+    sharpenAll();
 }
+
+/** What is edited in place is not painted meanwhile. */
+const hidden = computed(() => view.editing?.item ?? pictures.moved);
+
+function sharpenAll(): void {
+    for (const layer of [still.value, air.value]) if (layer) sharpen(layer, view.zoom);
+}
+
+/** While the zoom changes, pictures are shown as they are there. */
+let later: ReturnType<typeof setTimeout> | undefined;
+watch(
+    () => view.zoom,
+    () => {
+        clearTimeout(later);
+        later = setTimeout(sharpenAll, 150);
+    },
+);
 
 async function show(): Promise<void> {
     const tree = desk.tree;
@@ -78,10 +102,7 @@ watch(
         if (!paintedView || !contains(paintedView, view.visible) || view.visible.w * 6 < paintedView.w) paint();
     },
 );
-watch(
-    () => view.editing,
-    () => painting?.hide(view.editing?.item ?? null),
-);
+watch(hidden, () => painting?.hide(hidden.value));
 
 function raise(ids: string[]): void {
     painting?.lift(ids, desk.tree, paintedView ?? roomy());
@@ -109,6 +130,7 @@ onMounted(async () => {
 });
 
 onBeforeUnmount(() => {
+    clearTimeout(later);
     observer.disconnect();
     view.size = { w: 0, h: 0 };
 });
@@ -190,6 +212,7 @@ onBeforeUnmount(() => {
             <PointMarks />
             <GradientLine />
             <SelectionMarks @grip="grip" @turn="turn" />
+            <PictureMover v-if="movedItem" :key="movedItem.id" :item="movedItem" />
             <TextEditor v-if="view.editing" :key="view.editing.item ?? 'new'" />
         </div>
     </div>
@@ -251,6 +274,9 @@ onBeforeUnmount(() => {
     stroke: var(--mark-ink) !important;
     stroke-width: 1px !important;
     vector-effect: non-scaling-stroke;
+}
+.outlines :deep(image) {
+    display: none;
 }
 .layer :deep([data-reference]) {
     opacity: 0.4;

@@ -1,8 +1,31 @@
 import type { Drawn, Item, Painting } from '@/api/types';
 import { mirrorTransform } from '@/sheet/geometry';
+import { addressOf, isPicture, keyOf } from '@/sheet/pictures';
 import { isLetters, pathOf } from './glyphs';
 
 const SVG = 'http://www.w3.org/2000/svg';
+
+/** Pictures are fetched as large as they are seen, once that is known. */
+function picture(element: Element, href: string): void {
+    element.removeAttribute('href');
+    element.setAttribute('data-picture', keyOf(href));
+}
+
+/**
+ * Shows the pictures in a part of the page as large as they are seen. What was shown larger before stays so.
+ *
+ * @param zoom px of the screen to each px of the sheet
+ */
+export function sharpen(within: Element, zoom: number): void {
+    for (const element of within.querySelectorAll('[data-picture]')) {
+        const side = Math.max(Number(element.getAttribute('width')), Number(element.getAttribute('height')));
+        const pixels = side * zoom * devicePixelRatio;
+        if (element.hasAttribute('href') && pixels <= Number(element.getAttribute('data-pixels'))) continue;
+        const address = addressOf(element.getAttribute('data-picture') ?? '', pixels);
+        element.setAttribute('data-pixels', String(pixels));
+        if (element.getAttribute('href') !== address) element.setAttribute('href', address);
+    }
+}
 
 export function group(): SVGGElement {
     return document.createElementNS(SVG, 'g');
@@ -21,6 +44,7 @@ function nodes(drawn: Drawn[] = []): Node[] {
         const [name, attributes, inside] = one;
         const element = document.createElementNS(SVG, name);
         for (const [attribute, value] of Object.entries(attributes)) element.setAttribute(attribute, value);
+        if (isPicture(attributes.href)) picture(element, attributes.href);
         if (inside) element.append(...nodes(inside));
         return element;
     });

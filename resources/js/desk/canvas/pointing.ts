@@ -5,6 +5,7 @@ import { sliceAt } from '@/sheet/slices';
 import { write } from '@/desk/writing';
 import { useDesk } from '@/stores/desk';
 import { useMeasuring } from '@/stores/measuring';
+import { usePictures } from '@/stores/pictures';
 import { useSquaring } from '@/stores/squaring';
 import { useView } from '@/stores/view';
 import { computed, onBeforeUnmount, type Ref } from 'vue';
@@ -40,6 +41,7 @@ export function usePointing(
 ) {
     const desk = useDesk();
     const view = useView();
+    const pictures = usePictures();
     const squaring = useSquaring();
     const measuring = useMeasuring();
     const colour = useColourAt();
@@ -258,6 +260,9 @@ export function usePointing(
         } else if (is(first, 'has-words')) {
             desk.select([first.id]);
             void write(first);
+        } else if (is(first, 'has-picture') && first.fields.picture && !desk.tree.isLocked(first.id)) {
+            desk.select([first.id]);
+            pictures.moved = first.id;
         }
     }
 

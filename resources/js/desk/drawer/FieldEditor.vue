@@ -10,6 +10,7 @@ import CornersEditor from './CornersEditor.vue';
 import FillEditor from './FillEditor.vue';
 import NumberField from './NumberField.vue';
 import OutlineEditor from './OutlineEditor.vue';
+import PictureEditor from './PictureEditor.vue';
 import ShadowsEditor from './ShadowsEditor.vue';
 
 /** One field of several items: edited by what sort of value it has. */
@@ -47,8 +48,9 @@ function said(of: unknown): string {
 
 <template>
     <div class="editor">
+        <PictureEditor v-if="field.type === 'picture'" :items="items" />
         <FillEditor
-            v-if="field.type === 'fill'"
+            v-else-if="field.type === 'fill'"
             :value="fill"
             :label="heading"
             :none="none"
@@ -130,7 +132,7 @@ function said(of: unknown): string {
                 {{ choice.name }}
             </button>
         </div>
-        <p v-if="mixed" class="mixed" :title="mixed">{{ mixed }}</p>
+        <p v-if="mixed && field.type !== 'picture'" class="mixed" :title="mixed">{{ mixed }}</p>
     </div>
 </template>
 

@@ -1,5 +1,7 @@
 <script setup lang="ts">
+import { usePicturePlacing } from '@/desk/pictures';
 import { usePlacing } from '@/desk/placing';
+import { focusStage } from '@/parts/focus';
 import { drawnKinds, type DrawnKind } from '@/sheet/kinds';
 import { useView } from '@/stores/view';
 import Menu from 'primevue/menu';
@@ -8,6 +10,8 @@ import { computed, ref } from 'vue';
 /** The things that can be placed. Pressing one again gives the pointer back. What stands behind another is in a small menu; the last one taken stays. */
 const view = useView();
 const put = usePlacing();
+const placing = usePicturePlacing();
+const chooser = ref<HTMLInputElement | null>(null);
 const menu = ref<InstanceType<typeof Menu> | null>(null);
 const opened = ref<DrawnKind[]>([]);
 /** the one last taken of those that stand behind one another, by the first of them */
@@ -33,9 +37,21 @@ const entries = computed(() =>
 
 /** With the pointer it is taken to be drawn; with the keyboard (a click without a place) it is put on the sheet at once. */
 function take(event: MouseEvent, kind: DrawnKind): void {
-    if (event.detail === 0) void put(kind);
+    if (kind.tool.ghost === 'chosen') chooser.value?.click();
+    else if (event.detail === 0) void put(kind);
     else if (isTaken(kind)) view.tool = 'select';
     else view.draw(kind);
+}
+
+/** Into the frames that are selected and empty, else onto the sheet. */
+async function choose(files: FileList | null): Promise<void> {
+    const chosen = [...(files ?? [])];
+    if (chooser.value) chooser.value.value = '';
+    focusStage();
+    await placing.bringAndShow(
+        chosen,
+        placing.frames().filter((item) => !item.fields.picture),
+    );
 }
 
 function open(event: Event, stack: DrawnKind[]): void {
@@ -71,6 +87,16 @@ const isTaken = (kind: DrawnKind) => view.tool === 'draw' && view.drawn?.name ==
                 <svg width="9" height="9" aria-hidden="true"><path d="M1.500 3l3 3 3-3" /></svg>
             </button>
         </div>
+        <input
+            ref="chooser"
+            class="chooser"
+            type="file"
+            multiple
+            accept="image/png,image/jpeg,image/webp,image/svg+xml"
+            aria-label="Pictures to place"
+            tabindex="-1"
+            @change="choose(($event.target as HTMLInputElement).files)"
+        />
         <Menu ref="menu" :model="entries" popup />
     </div>
 </template>
@@ -129,6 +155,9 @@ path {
 }
 .tool[aria-pressed='true'] path {
     stroke: var(--spruce);
+}
+.chooser {
+    display: none;
 }
 .more {
     position: absolute;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Export;
+namespace App\Tools;
 
 use AllSquare\Core\Refusal;
 use Symfony\Component\Process\Exception\ExceptionInterface;
@@ -10,7 +10,7 @@ use Symfony\Component\Process\ExecutableFinder;
 use Symfony\Component\Process\Process;
 
 /** The programs that paint and encode pictures. */
-final readonly class Tools
+final readonly class Programs
 {
     public const RASTERISER = 'rsvg-convert';
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Export;
+namespace App\Tools;
 
 use AllSquare\Core\Refusal;
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Export;
+namespace App\Tools;
 
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Slice\HandingOver;
@@ -14,19 +14,22 @@ final readonly class Rasteriser
 {
     private const AT_ONCE = 2;
 
-    public function __construct(private Tools $tools)
+    private const LONG = 5_000_000;
+
+    public function __construct(private Programs $programs)
     {
     }
 
     /**
      * @param  string  $svg  with its width and height in px
+     * @param  int|null  $side  px of the longer side; null for its own size
      * @return string PNG bytes: 8 bit RGBA
      *
      * @throws Refusal when there is no rasteriser, or it fails
      */
-    public function png(string $svg): string
+    public function png(string $svg, ?int $side = null): string
     {
-        return $this->tools->finished($this->process(['--format', 'png'], $svg))->getOutput();
+        return $this->programs->finished($this->process(['--format', 'png', ...$side === null ? [] : ['--width', (string) $side, '--height', (string) $side, '--keep-aspect-ratio']], $svg))->getOutput();
     }
 
     /**
@@ -38,7 +41,7 @@ final readonly class Rasteriser
     public function pdf(array $svgs): string
     {
         if (count($svgs) === 1) {
-            return $this->tools->finished($this->process(['--format', 'pdf'], $svgs[0]))->getOutput();
+            return $this->programs->finished($this->process(['--format', 'pdf'], $svgs[0]))->getOutput();
         }
         $paths = [];
         try {
@@ -47,7 +50,7 @@ final readonly class Rasteriser
                 FileWriting::put($path, $svg);
             }
 
-            return $this->tools->finished($this->process(['--format', 'pdf', ...$paths]))->getOutput();
+            return $this->programs->finished($this->process(['--unlimited', '--format', 'pdf', ...$paths]))->getOutput();
         } finally {
             array_map(unlink(...), $paths);
         }
@@ -72,7 +75,7 @@ final readonly class Rasteriser
             foreach ($pictures as $key => $picture) {
                 if (count($running) >= self::AT_ONCE) {
                     [$first, $process] = array_shift($running);
-                    $this->tools->finished($process);
+                    $this->programs->finished($process);
                     yield $first;
                 }
                 $process = $this->process(['--format', $picture['format'], '--output', $picture['path']], $picture['svg']);
@@ -80,7 +83,7 @@ final readonly class Rasteriser
                 $running[] = [$key, $process];
             }
             foreach ($running as [$key, $process]) {
-                $this->tools->finished($process);
+                $this->programs->finished($process);
                 yield $key;
             }
         } finally {
@@ -105,7 +108,10 @@ final readonly class Rasteriser
     /** @param  list<string>  $arguments */
     private function process(array $arguments, ?string $input = null): Process
     {
+        // Pictures in a drawing are long attributes, which it would not read otherwise.
+        $unlimited = strlen($input ?? '') > self::LONG ? ['--unlimited'] : [];
+
         // The date of a PDF would make every one another.
-        return $this->tools->process('rsvg-convert', $arguments, $input, ['SOURCE_DATE_EPOCH' => '0']);
+        return $this->programs->process('rsvg-convert', [...$unlimited, ...$arguments], $input, ['SOURCE_DATE_EPOCH' => '0']);
     }
 }

@@ -1,0 +1,83 @@
+import type { Item, Point } from '@/api/types';
+import { itemsAt } from '@/sheet/hit';
+import { is } from '@/sheet/kinds';
+import { keyFrom } from '@/sheet/pictures';
+import { useDesk } from '@/stores/desk';
+import { useView } from '@/stores/view';
+import { onBeforeUnmount, onMounted } from 'vue';
+import { isPictureFile, usePicturePlacing } from './pictures';
+
+/** Files, and pictures of other documents, that are dropped on the desk or pasted. On a picture, one takes its place. */
+export function useDropping() {
+    const desk = useDesk();
+    const view = useView();
+    const placing = usePicturePlacing();
+
+    const plane = () => document.querySelector<HTMLElement>('.plane');
+
+    function onSheet(event: DragEvent): Point {
+        const box = plane()?.getBoundingClientRect();
+        return view.toSheet({ x: event.clientX - (box?.left ?? 0), y: event.clientY - (box?.top ?? 0) });
+    }
+
+    const carries = (event: DragEvent) =>
+        ['Files', 'text/uri-list'].some((type) => event.dataTransfer?.types.includes(type));
+
+    const isHere = (event: DragEvent) => event.target instanceof Node && plane()?.contains(event.target) === true;
+
+    /** The frame that the pointer is over, however deep in groups. */
+    function frameAt(at: Point): Item | undefined {
+        const [first] = itemsAt(desk.tree, at, 1 / view.zoom, null, null);
+        return first && is(first, 'has-picture') ? first : undefined;
+    }
+
+    function over(event: DragEvent): void {
+        if (!carries(event)) return;
+        event.preventDefault();
+        if (!event.dataTransfer) return;
+        event.dataTransfer.dropEffect = isHere(event) ? 'copy' : 'none';
+        view.hovered = isHere(event) ? (frameAt(onSheet(event))?.id ?? null) : null;
+    }
+
+    function drop(event: DragEvent): void {
+        if (!carries(event)) return;
+        event.preventDefault();
+        view.hovered = null;
+        if (!isHere(event) || !event.dataTransfer) return;
+        const at = onSheet(event);
+        const frame = frameAt(at);
+        void take(event.dataTransfer, frame ? [frame] : [], at);
+    }
+
+    /** @returns whether there was something that can be taken */
+    async function take(from: DataTransfer, into: Item[], at?: Point): Promise<boolean> {
+        const files = [...from.files];
+        const known = files.filter(isPictureFile);
+        const link = keyFrom(from.getData('text/uri-list') || from.getData('text/html') || from.getData('text/plain'));
+        if (files.length === 0 && link) {
+            await placing.show([{ picture: link, name: 'Picture' }], into, at);
+            return true;
+        }
+        if (files.length === 0) return false;
+        if (known.length < files.length) {
+            const other = files.find((file) => !known.includes(file));
+            desk.say(
+                `${other?.name ?? 'A file'} is no picture that can be used. PNG, JPEG, WebP and SVG can.`,
+                'refused',
+            );
+        }
+        if (known.length > 0) await placing.bringAndShow(known, into, at);
+        return true;
+    }
+
+    onMounted(() => {
+        document.addEventListener('dragover', over);
+        document.addEventListener('drop', drop);
+    });
+    onBeforeUnmount(() => {
+        document.removeEventListener('dragover', over);
+        document.removeEventListener('drop', drop);
+    });
+
+    return { take };
+}
