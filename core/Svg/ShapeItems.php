@@ -1,0 +1,222 @@
+<?php
+
+declare(strict_types=1);
+
+namespace AllSquare\Core\Svg;
+
+use AllSquare\Core\Geometry\Angle;
+use AllSquare\Core\Geometry\Flip;
+use AllSquare\Core\Geometry\Length;
+use AllSquare\Core\Geometry\Point;
+use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Item\Field\PathField;
+use AllSquare\Core\Item\Item;
+use AllSquare\Core\Item\Kind;
+use AllSquare\Core\Item\Kinds;
+use AllSquare\Core\Item\Traits\HasPoints;
+use AllSquare\Core\Path\Combining\Combination;
+use AllSquare\Core\Path\Combining\How;
+use AllSquare\Core\Path\Path;
+use AllSquare\Core\Refusal;
+use AllSquare\Core\Text\FontLibrary;
+
+/** Makes items of shapes: boxes, rounds and lines where they are that, turned or not, and paths of everything else. */
+final readonly class ShapeItems
+{
+    public function __construct(private Looks $looks, private LeftOut $leftOut, private FontLibrary $fonts)
+    {
+    }
+
+    /**
+     * @param  array<string, string>  $said
+     * @return Item|null null where nothing is to be seen of it
+     */
+    public function make(string $name, array $said, Place $at, string $id): ?Item
+    {
+        $at = self::lifted($at);
+        $shapes = new Shapes($at->lengths);
+        $path = $shapes->path($name, $said, $at->style->fontSize);
+        $box = $path?->bounds();
+        if ($path === null || $box === null || abs($at->toParent->determinant()) < 1e-12) {
+            return null;
+        }
+        $rule = $at->style->word('fill-rule', 'nonzero') === 'evenodd' ? 'evenodd' : 'nonzero';
+        $isCut = false;
+        foreach ($at->clips as [$clip, $clipRule]) {
+            [$cut, $isCut] = $this->cut($path, $rule, $clip, $clipRule, $at, $isCut);
+            if ($cut === null) {
+                return null;
+            }
+            [$path, $rule] = [$cut, $isCut ? 'nonzero' : $rule];
+        }
+        $ends = self::ends($path);
+
+        return match (true) {
+            $isCut => $this->path($path, $rule, $box, $at, $id),
+            $ends !== null => $this->line($ends, $box, $at, $id),
+            $name === 'rect' && $at->toParent->isWithoutSkew() => $this->box($shapes->box($said, $at->style->fontSize), $path, $rule, $box, $at, $id),
+            in_array($name, ['circle', 'ellipse'], true) && $at->toParent->isWithoutSkew() => $this->framed(Kinds::named('round'), $box, [], $at, $id),
+            default => $this->path($path, $rule, $box, $at, $id),
+        };
+    }
+
+    /** What is only filled, or only outlined, is seen through as a whole where what it lies in says how much its fill is. */
+    private static function lifted(Place $at): Place
+    {
+        $isFilled = $at->style->word('fill', '#000000') !== 'none';
+        $isOutlined = $at->style->word('stroke', 'none') !== 'none';
+        $name = $isFilled ? 'fill-opacity' : 'stroke-opacity';
+
+        return $isFilled === $isOutlined || ! $at->style->isInherited($name) ? $at : $at->styled($at->style->with($name, '1'))->fainter($at->style->number($name, 1.0));
+    }
+
+    /**
+     * What is left of a shape within a clip.
+     *
+     * @return array{Path|null, bool} null where nothing is; whether any of it was cut off
+     */
+    private function cut(Path $path, string $rule, Path $clip, string $clipRule, Place $at, bool $isCut): array
+    {
+        [$box, $hole] = [$path->bounds(), $clip->bounds()];
+        if ($box === null || $hole === null || ! $box->meets($hole)) {
+            return [null, $isCut];
+        }
+        $hasOutline = $at->style->word('stroke', 'none') !== 'none';
+        $reach = $hasOutline ? ($at->lengths->read($at->style->word('stroke-width', '1'), 'o') ?? 1.0) / 2 : 0.0;
+        if (self::isUpright($clip) && $hole->contains(new Rect($box->x - $reach, $box->y - $reach, $box->w + 2 * $reach, $box->h + 2 * $reach))) {
+            return [$path, $isCut];
+        }
+        if ($hasOutline || ! $path->hasInside()) {
+            $this->leftOut->add('the clip of something outlined');
+
+            return [$path, $isCut];
+        }
+        try {
+            $left = Combination::of([[$clip, $clipRule], [$path, $rule]], How::Overlap);
+        } catch (Refusal) {
+            $this->leftOut->add('a clip');
+
+            return [$path, $isCut];
+        }
+
+        return [$left->subpaths === [] ? null : $left, true];
+    }
+
+    /** Whether it is an upright box. */
+    private static function isUpright(Path $path): bool
+    {
+        $points = $path->subpaths[0]->points ?? [];
+        if (count($path->subpaths) !== 1 || $path->subpaths[0]->hasCurves() || ! in_array(count($points), [4, 5], true)) {
+            return false;
+        }
+        $box = $path->bounds();
+
+        return $box !== null && array_filter($points, static fn ($point): bool => min(abs($point->at->x - $box->x), abs($point->at->x - $box->right())) > 1e-6 || min(abs($point->at->y - $box->y), abs($point->at->y - $box->bottom())) > 1e-6) === [];
+    }
+
+    /** @return array{Point, Point}|null of what is one straight part */
+    private static function ends(Path $path): ?array
+    {
+        $run = $path->subpaths[0];
+
+        return count($path->subpaths) === 1 && count($run->points) === 2 && ! $run->closed && ! $run->hasCurves() ? [$run->points[0]->at, $run->points[1]->at] : null;
+    }
+
+    /** @param  array{Point, Point}  $ends */
+    private function line(array $ends, Rect $box, Place $at, string $id): ?Item
+    {
+        [$from, $to] = array_map($at->toParent->apply(...), $ends);
+        $length = hypot($to->x - $from->x, $to->y - $from->y);
+        $size = new Point($length, 0.0);
+        $outline = $this->looks->outline($at, Affine::shift(-$box->x, -$box->y), $box, $size);
+        if ($outline === null || $length <= 0.0) {
+            return null;
+        }
+        $middle = new Point(($from->x + $to->x) / 2, ($from->y + $to->y) / 2);
+
+        return $this->item(Kinds::named('line'), new Rect($middle->x - $length / 2, $middle->y, $length, 0.0), round(rad2deg(atan2($to->y - $from->y, $to->x - $from->x)), 6), Flip::None, ['outline' => $outline], $at, $id);
+    }
+
+    /** @param  array{float, float, float, float, float, float}  $rect */
+    private function box(array $rect, Path $path, string $rule, Rect $box, Place $at, string $id): ?Item
+    {
+        [, , , , $rx, $ry] = $rect;
+        [$factors] = $at->toParent->taken();
+        [$across, $down] = [$rx * $factors->x, $ry * $factors->y];
+
+        return abs($across - $down) > 0.0005 ? $this->path($path, $rule, $box, $at, $id) : $this->framed(Kinds::named('box'), $box, $across > 0.0 ? ['radius' => round($across, 6)] : [], $at, $id);
+    }
+
+    /**
+     * What is its frame, turned or not.
+     *
+     * @param  array<string, mixed>  $fields
+     */
+    private function framed(Kind $kind, Rect $box, array $fields, Place $at, string $id): ?Item
+    {
+        [$factors, $flip, $angle] = $at->toParent->taken();
+        $size = new Point($box->w * $factors->x, $box->h * $factors->y);
+        $toItem = (new Affine($factors->x, 0.0, 0.0, $factors->y))->after(Affine::shift(-$box->x, -$box->y));
+        $look = $this->look($at, $toItem, $box, $size);
+        $centre = $at->toParent->apply($box->centre());
+        // What looks the same in a mirror is not mirrored, unless its look is not.
+        $flip = array_filter($look ?? [], is_array(...)) === [] ? Flip::None : $flip;
+
+        return $look === null ? null : $this->item($kind, new Rect($centre->x - $size->x / 2, $centre->y - $size->y / 2, $size->x, $size->y), $angle, $flip, [...$fields, ...$look], $at, $id);
+    }
+
+    private function path(Path $path, string $rule, Rect $box, Place $at, string $id): ?Item
+    {
+        [$factors, $flip, $angle] = $at->toParent->isWithoutSkew() ? $at->toParent->taken() : [null, Flip::None, 0.0];
+        $scaling = $factors === null ? $at->toParent : new Affine($factors->x, 0.0, 0.0, $factors->y);
+        $is = $path->mapped($scaling->apply(...));
+        $bounds = $is->bounds();
+        if ($bounds === null || $path->countPoints() > PathField::MOST_POINTS) {
+            $this->leftOut->add('a path of more than '.number_format(PathField::MOST_POINTS).' points');
+
+            return null;
+        }
+        $toItem = Affine::shift(-$bounds->x, -$bounds->y)->after($scaling);
+        $look = $this->look($at, $toItem, $box, new Point($bounds->w, $bounds->h));
+        if ($look === null) {
+            return null;
+        }
+        $centre = $factors === null ? $bounds->centre() : $at->toParent->after($scaling->inverse() ?? new Affine)->apply($bounds->centre());
+        [$left, $top] = [$centre->x - $bounds->w / 2, $centre->y - $bounds->h / 2];
+        // Lengths are kept to 1/1000 px: what that moves the frame by, its points are moved back.
+        $frame = new Rect(Length::round($left), Length::round($top), $bounds->w, $bounds->h);
+        $isUpright = $angle === 0.0 && $flip === Flip::None;
+        $rounded = $is->moved(($isUpright ? $left - $frame->x : 0.0) - $bounds->x, ($isUpright ? $top - $frame->y : 0.0) - $bounds->y)->mapped(static fn (Point $p): Point => new Point(round($p->x, 6), round($p->y, 6)));
+        $item = $this->item(Kinds::named('path'), $frame, $angle, $flip, [...$look, 'subpaths' => $rounded->toArray(), ...$rule === 'evenodd' ? ['rule' => $rule] : []], $at, $id);
+
+        return $this->asWritten($item->fitted(false, $this->fonts));
+    }
+
+    /** With its points as they are written, so that what is handed over and taken in again is the same. */
+    private function asWritten(Item $item): Item
+    {
+        if (! $item->kind instanceof HasPoints) {
+            return $item;
+        }
+        $written = $item->kind->path($item)->mapped(static fn (Point $p): Point => new Point(round($p->x, 4), round($p->y, 4)));
+
+        return $item->kind->withPath($item, $written)->fitted(false, $this->fonts);
+    }
+
+    /** @return array{fill: mixed, outline: mixed}|null null where nothing is painted */
+    private function look(Place $at, Affine $toItem, Rect $box, Point $size): ?array
+    {
+        $look = ['fill' => $this->looks->fill($at, $toItem, $box, $size), 'outline' => $this->looks->outline($at, $toItem, $box, $size)];
+
+        return $look['fill'] === null && $look['outline'] === null ? null : $look;
+    }
+
+    /** @param  array<string, mixed>  $fields */
+    private function item(Kind $kind, Rect $frame, float $angle, Flip $flip, array $fields, Place $at, string $id): Item
+    {
+        $opacity = $at->opacity * $at->style->number('opacity', 1.0);
+        $fields += $opacity >= 1.0 ? [] : ['opacity' => round(max(0.0, $opacity), 6)];
+
+        return new Item($id, $at->parent, 0, $kind, '', $frame, Angle::keep($angle), false, false, [...$kind->fields()->defaults, ...$kind->fields()->taken($fields, $this->fonts)], flip: $flip);
+    }
+}
