@@ -21,6 +21,12 @@ return [
     // The longest document file that is opened.
     'file' => 32 * 1024 * 1024,
 
+    // The longest drawing in SVG that is read.
+    'drawing_file' => 8 * 1024 * 1024,
+
+    // The largest archive of a document that is opened.
+    'archive_file' => 96 * 1024 * 1024,
+
     // The largest picture that is taken, and where pictures are kept.
     'picture' => 24 * 1024 * 1024,
     'pictures' => (getenv('ALLSQUARE_DATA') ?: base_path('data')).'/pictures',

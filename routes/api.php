@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\ArchiveController;
 use App\Http\Controllers\CommandController;
 use App\Http\Controllers\DocumentController;
+use App\Http\Controllers\DrawingController;
 use App\Http\Controllers\EvaluateController;
 use App\Http\Controllers\ExportController;
 use App\Http\Controllers\FontController;
@@ -74,6 +75,7 @@ Route::post('archives/{archive}/again', [ArchiveController::class, 'again']);
 Route::get('archives/{archive}/file', [ArchiveController::class, 'file']);
 
 Route::post('sheets/{sheet}/setting', [SettingController::class, 'set']);
+Route::post('drawings/read', [DrawingController::class, 'read'])->middleware('throttle:drawing');
 Route::post('pictures', [PictureController::class, 'store']);
 Route::get('pictures/{picture}', [PictureController::class, 'show']);
 Route::post('fonts', [FontController::class, 'store'])->middleware('throttle:drawing');

@@ -72,7 +72,14 @@ final readonly class DocumentFiles
         $this->schemas->check(json_decode(json_encode($data, JSON_THROW_ON_ERROR), flags: JSON_THROW_ON_ERROR), 'document-file');
 
         return DB::transaction(function () use ($data, $beside): Document {
-            $content = (new DocumentReader($this->fonts, $this->ids))->read($this->pictures->taken($this->carried->taken($data), $beside ?? static fn (): null => null));
+            return $this->keep((new DocumentReader($this->fonts, $this->ids))->read($this->pictures->taken($this->carried->taken($data), $beside ?? static fn (): null => null)));
+        });
+    }
+
+    /** Keeps a document that has just been made. */
+    public function keep(DocumentContent $content): Document
+    {
+        return DB::transaction(function () use ($content): Document {
             $document = Document::query()->create(['name' => $content->name]);
             foreach ($content->sheets as $position => $sheet) {
                 $this->store($document, $sheet, $position, $position === 0 ? $content : null);

@@ -18,6 +18,8 @@ final readonly class Excerpt
 {
     public const FORMAT = 'allsquare-excerpt';
 
+    public const VERSION = 2;
+
     /** @param  list<array<string, mixed>>  $items */
     private function __construct(private array $items)
     {

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Svg;
 
+use AllSquare\Core\Geometry\Point;
+use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Item\Item;
 use AllSquare\Core\Item\ItemData;
+use AllSquare\Core\Item\Kinds;
 
 /** What a drawing came to. */
 final readonly class SvgContent
@@ -20,10 +23,24 @@ final readonly class SvgContent
     {
     }
 
-    /** @return list<array<string, mixed>> the items as they lie on the clipboard */
-    public function excerpt(): array
+    /**
+     * The items as they lie on the clipboard, in a group where there are several.
+     *
+     * @param  string  $name  of that group
+     * @return list<array<string, mixed>>
+     */
+    public function excerpt(string $name): array
     {
-        return array_map(static fn (Item $item): array => ['id' => $item->id, ...$item->parent === null ? [] : ['parent' => $item->parent], ...ItemData::write($item)], $this->items);
+        $outermost = array_filter($this->items, static fn (Item $item): bool => $item->parent === null);
+        $written = static fn (Item $item, ?string $parent): array => ['id' => $item->id, ...$parent === null ? [] : ['parent' => $parent], ...ItemData::write($item)];
+        if (count($outermost) <= 1) {
+            return array_map(static fn (Item $item): array => $written($item, $item->parent), $this->items);
+        }
+        $box = Rect::unionOf(array_values(array_map(SvgReader::around(...), $outermost))) ?? new Rect(0.0, 0.0, 0.0, 0.0);
+        $kind = Kinds::ofGroups();
+        $group = new Item('svg', null, 0, $kind, $name, $box, 0.0, false, false, $kind->fields()->defaults, new Point($box->x, $box->y));
+
+        return [$written($group, null), ...array_map(static fn (Item $item): array => $written($item, $item->parent ?? $group->id), $this->items)];
     }
 
     /** What was not taken over, as a sentence; nothing where all was. */

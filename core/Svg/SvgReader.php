@@ -288,7 +288,8 @@ final class SvgReader
         return self::ID.$this->count;
     }
 
-    private static function around(Item $item): Rect
+    /** @return Rect round its frame, in the space of its parent */
+    public static function around(Item $item): Rect
     {
         $at = $item->toParent();
         [$x, $y] = [$item->origin->x, $item->origin->y];

@@ -6,8 +6,10 @@ namespace App\Http\Controllers;
 
 use AllSquare\Core\Geometry\Unit;
 use App\Contract\Schemas;
+use App\Documents\DocumentArchives;
 use App\Documents\DocumentCopier;
 use App\Documents\DocumentFiles;
+use App\Documents\DrawingFiles;
 use App\Documents\SheetBook;
 use App\Http\Body;
 use App\Http\Download;
@@ -18,6 +20,7 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Symfony\Component\HttpKernel\Exception\UnsupportedMediaTypeHttpException;
 
 final readonly class DocumentController
@@ -76,16 +79,31 @@ final readonly class DocumentController
         return new JsonResponse($this->answer($copier->copy($document)), 201);
     }
 
-    /** The document as a JSON file, always the same bytes for the same document. */
-    public function file(Document $document, DocumentFiles $files): Response
+    /** The document as a JSON file, always the same bytes for the same document; as a ZIP archive its pictures lie beside it. */
+    public function file(Request $request, Document $document, DocumentFiles $files, DocumentArchives $archives): Response|BinaryFileResponse
     {
+        if ($request->query('as') === 'zip') {
+            return Download::archive($archives->write($document), "$document->name.allsquare")->deleteFileAfterSend();
+        }
+
         return new Response($files->write($document), 200, ['Content-Type' => 'application/json', 'Content-Disposition' => Download::disposition($document->name, 'allsquare.json')]);
     }
 
-    public function import(Request $request, DocumentFiles $files): JsonResponse
+    /** Opens a document file, or a drawing as a document of its own. */
+    public function import(Request $request, DocumentFiles $files, DocumentArchives $archives, DrawingFiles $drawings): JsonResponse
     {
+        $type = strtolower(trim(explode(';', (string) $request->headers->get('content-type', ''))[0]));
+        if ($type === 'application/zip') {
+            return new JsonResponse($this->answer($archives->open($request->getContent())), 201);
+        }
+        if ($type === 'image/svg+xml') {
+            $name = $request->query('name');
+            [$document, $said] = $drawings->open($request->getContent(), is_string($name) ? $name : '');
+
+            return new JsonResponse($this->answer($document) + ['said' => $said], 201);
+        }
         if (! $request->isJson()) {
-            throw new UnsupportedMediaTypeHttpException('A document is opened from its JSON file.');
+            throw new UnsupportedMediaTypeHttpException('A document is opened from its JSON file, an archive with one, or an SVG.');
         }
 
         return new JsonResponse($this->answer($files->open($request->getContent())), 201);
