@@ -25,6 +25,9 @@ use App\Storage\ItemRows;
 /** A sheet as it was stored, ready to be painted as SVG, whole or in parts. */
 final class SheetPicture
 {
+    /** px of a picture to each px of a page at most: 384 to the inch at 96 */
+    private const PRINTED = 4.0;
+
     public readonly CoreSheet $sheet;
 
     public readonly Areas $areas;
@@ -75,8 +78,12 @@ final class SheetPicture
         return $this->painter->picture($area, $factor, $pixels, $background, $only);
     }
 
-    /** What the rasteriser paints an asset from, or, of an SVG, the asset itself. */
-    public function asset(Asset $asset, bool $outlines): string
+    /**
+     * What the rasteriser paints an asset from, or, of an SVG, the asset itself.
+     *
+     * @param  float  $factor  px that a px of an SVG is seen with at most, for its pictures
+     */
+    public function asset(Asset $asset, bool $outlines, float $factor = INF): string
     {
         if ($asset->format->isRaster()) {
             return $this->painter->picture($asset->area, $asset->factor(), $asset->pixels, $asset->colour, $asset->only);
@@ -85,7 +92,7 @@ final class SheetPicture
             ? $this->millimetres($asset->area)
             : [Length::text($asset->area->w), Length::text($asset->area->h)];
 
-        return $this->painter->drawing($asset->area, $size, $asset->colour, $asset->only, $outlines || $asset->format->value === 'pdf' ? null : $this->faces);
+        return $this->painter->drawing($asset->area, $size, $asset->colour, $asset->only, $outlines || $asset->format->value === 'pdf' ? null : $this->faces, $asset->format->value === 'pdf' ? self::PRINTED : $factor);
     }
 
     /** @return list<Element> what is on the sheet, in its space, for a drawing around it */
@@ -97,7 +104,7 @@ final class SheetPicture
     /** The whole sheet at its true size, for print. */
     public function page(): string
     {
-        return $this->painter->drawing($this->sheet->picture(), $this->millimetres($this->sheet->picture()), $this->sheet->background);
+        return $this->painter->drawing($this->sheet->picture(), $this->millimetres($this->sheet->picture()), $this->sheet->background, factor: self::PRINTED);
     }
 
     /** @return array{string, string} the sides of an area on paper: the whole sheet has the size that was typed, to which its px are rounded */

@@ -8,6 +8,7 @@ use AllSquare\Core\Item\Field\Field;
 use AllSquare\Core\Item\Traits\Combines;
 use AllSquare\Core\Item\Traits\GoesWhenEmpty;
 use AllSquare\Core\Item\Traits\HasPoints;
+use AllSquare\Core\Item\Traits\InSvg;
 use AllSquare\Core\Item\Traits\OnCircle;
 use AllSquare\Core\Item\Traits\PaintsNothing;
 use AllSquare\Core\Refusal;
@@ -77,6 +78,17 @@ final class Kinds
             }
         }
         throw new LogicException('No kind stands on circles.');
+    }
+
+    /** What an element of SVG becomes. */
+    public static function ofSvg(string $element): Kind
+    {
+        foreach (self::all() as $kind) {
+            if ($kind instanceof InSvg && in_array($element, $kind->svgElements(), true)) {
+                return $kind;
+            }
+        }
+        throw new LogicException("No kind is a $element of SVG.");
     }
 
     /** What shapes are turned into to be edited point by point. */

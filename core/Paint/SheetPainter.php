@@ -78,10 +78,11 @@ final readonly class SheetPainter
      * @param  string|null  $background  #rrggbb, or null for a clear one
      * @param  list<string>|null  $only  ids of the items that are painted, with what is in them; null for all
      * @param  FontFaces|null  $faces  where texts are to stay texts, with their fonts
+     * @param  float  $factor  px that a px of it is seen with at most, for its pictures
      */
-    public function drawing(Rect $area, array $size, ?string $background, ?array $only = null, ?FontFaces $faces = null): string
+    public function drawing(Rect $area, array $size, ?string $background, ?array $only = null, ?FontFaces $faces = null, float $factor = INF): string
     {
-        $writer = new SvgWriter($this->palette, $this->pictures);
+        $writer = new SvgWriter($this->palette, $this->pictures, $factor);
         $body = $writer->write($this->children(null, $area, $only, $faces !== null));
         $box = array_map(Length::text(...), array_values($area->toArray()));
 

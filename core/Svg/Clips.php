@@ -19,11 +19,11 @@ final readonly class Clips
     }
 
     /**
-     * @param  Place  $at  where that lies which is seen through it
+     * @param  UserSpace  $at  where that lies which is seen through it
      * @param  callable(): (Rect|null)  $box  of that, in user space
      * @return array{Path, string}|null null where it cannot be told
      */
-    public function path(DOMElement $clip, Place $at, callable $box): ?array
+    public function path(DOMElement $clip, UserSpace $at, callable $box): ?array
     {
         $isMask = $clip->localName === 'mask';
         $said = $this->cascade->of($clip);
@@ -50,7 +50,7 @@ final readonly class Clips
     }
 
     /** @return list<array{Path, string}>|null null where something in it is no shape */
-    private function shapes(DOMElement $of, Affine $transform, Place $at, bool $isMask, int $depth): ?array
+    private function shapes(DOMElement $of, Affine $transform, UserSpace $at, bool $isMask, int $depth): ?array
     {
         $shapes = [];
         foreach ($of->childNodes as $child) {
@@ -89,7 +89,7 @@ final readonly class Clips
     }
 
     /** @return list<array{Path, string}>|null */
-    private function used(DOMElement $use, Affine $transform, Place $at, bool $isMask, int $depth): ?array
+    private function used(DOMElement $use, Affine $transform, UserSpace $at, bool $isMask, int $depth): ?array
     {
         $of = $this->references->of($use);
         $holder = $of?->ownerDocument?->createElementNS(SvgSource::NS, 'g');

@@ -21,13 +21,13 @@ final readonly class Looks
      * @param  Point  $size  of the item's frame, px
      * @return array<string, mixed>|string|null
      */
-    public function fill(Place $at, Affine $toItem, Rect $box, Point $size): array|string|null
+    public function fill(UserSpace $at, Affine $toItem, Rect $box, Point $size): array|string|null
     {
         return $this->paint($at, 'fill', '#000000', $toItem, $box, $size);
     }
 
     /** @return array<string, mixed>|null */
-    public function outline(Place $at, Affine $toItem, Rect $box, Point $size): ?array
+    public function outline(UserSpace $at, Affine $toItem, Rect $box, Point $size): ?array
     {
         $style = $at->style;
         $colour = $this->paint($at, 'stroke', 'none', $toItem, $box, $size);
@@ -48,7 +48,7 @@ final readonly class Looks
      * @param  callable(float): float  $length
      * @return array<string, mixed> dashes, ends and joins, where they are not as usual
      */
-    private function line(Place $at, callable $length): array
+    private function line(UserSpace $at, callable $length): array
     {
         $style = $at->style;
         $dash = [];
@@ -75,7 +75,7 @@ final readonly class Looks
     }
 
     /** @return array<string, mixed>|string|null */
-    private function paint(Place $at, string $name, string $otherwise, Affine $toItem, Rect $box, Point $size): array|string|null
+    private function paint(UserSpace $at, string $name, string $otherwise, Affine $toItem, Rect $box, Point $size): array|string|null
     {
         $value = $at->style->word($name, $otherwise);
         $opacity = $at->style->number("$name-opacity", 1.0);

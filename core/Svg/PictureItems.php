@@ -21,7 +21,7 @@ final readonly class PictureItems
     }
 
     /** @param  array<string, string>  $said */
-    public function make(DOMElement $element, array $said, Place $at, string $id): ?Item
+    public function make(DOMElement $element, array $said, UserSpace $at, string $id): ?Item
     {
         $href = References::href($element);
         if (preg_match('~^data:image/(?:png|jpe?g|webp|svg\+xml);base64,~i', $href, $found) !== 1 || ! is_callable($this->keep)) {
@@ -61,7 +61,7 @@ final readonly class PictureItems
             default => 'contain',
         };
         $opacity = $at->opacity * $at->style->number('opacity', 1.0);
-        $kind = Kinds::named('picture');
+        $kind = Kinds::ofSvg('image');
         $fields = ['picture' => $key, 'fit' => $fit] + ($opacity < 1.0 ? ['opacity' => round(max(0.0, $opacity), 6)] : []);
 
         return new Item($id, $at->parent, 0, $kind, '', new Rect($centre->x - $w / 2, $centre->y - $h / 2, $w, $h), Angle::keep($angle), false, false, [...$kind->fields()->defaults, ...$kind->fields()->taken($fields, $this->fonts)], flip: $flip);

@@ -31,7 +31,7 @@ final readonly class ShapeItems
      * @param  array<string, string>  $said
      * @return Item|null null where nothing is to be seen of it
      */
-    public function make(string $name, array $said, Place $at, string $id): ?Item
+    public function make(string $name, array $said, UserSpace $at, string $id): ?Item
     {
         $at = self::lifted($at);
         $shapes = new Shapes($at->lengths);
@@ -55,13 +55,13 @@ final readonly class ShapeItems
             $isCut => $this->path($path, $rule, $box, $at, $id),
             $ends !== null => $this->line($ends, $box, $at, $id),
             $name === 'rect' && $at->toParent->isWithoutSkew() => $this->box($shapes->box($said, $at->style->fontSize), $path, $rule, $box, $at, $id),
-            in_array($name, ['circle', 'ellipse'], true) && $at->toParent->isWithoutSkew() => $this->framed(Kinds::named('round'), $box, [], $at, $id),
+            in_array($name, ['circle', 'ellipse'], true) && $at->toParent->isWithoutSkew() => $this->framed(Kinds::ofSvg('circle'), $box, [], $at, $id),
             default => $this->path($path, $rule, $box, $at, $id),
         };
     }
 
     /** What is only filled, or only outlined, is seen through as a whole where what it lies in says how much its fill is. */
-    private static function lifted(Place $at): Place
+    private static function lifted(UserSpace $at): UserSpace
     {
         $isFilled = $at->style->word('fill', '#000000') !== 'none';
         $isOutlined = $at->style->word('stroke', 'none') !== 'none';
@@ -75,7 +75,7 @@ final readonly class ShapeItems
      *
      * @return array{Path|null, bool} null where nothing is; whether any of it was cut off
      */
-    private function cut(Path $path, string $rule, Path $clip, string $clipRule, Place $at, bool $isCut): array
+    private function cut(Path $path, string $rule, Path $clip, string $clipRule, UserSpace $at, bool $isCut): array
     {
         [$box, $hole] = [$path->bounds(), $clip->bounds()];
         if ($box === null || $hole === null || ! $box->meets($hole)) {
@@ -123,7 +123,7 @@ final readonly class ShapeItems
     }
 
     /** @param  array{Point, Point}  $ends */
-    private function line(array $ends, Rect $box, Place $at, string $id): ?Item
+    private function line(array $ends, Rect $box, UserSpace $at, string $id): ?Item
     {
         [$from, $to] = array_map($at->toParent->apply(...), $ends);
         $length = hypot($to->x - $from->x, $to->y - $from->y);
@@ -134,17 +134,17 @@ final readonly class ShapeItems
         }
         $middle = new Point(($from->x + $to->x) / 2, ($from->y + $to->y) / 2);
 
-        return $this->item(Kinds::named('line'), new Rect($middle->x - $length / 2, $middle->y, $length, 0.0), round(rad2deg(atan2($to->y - $from->y, $to->x - $from->x)), 6), Flip::None, ['outline' => $outline], $at, $id);
+        return $this->item(Kinds::ofSvg('line'), new Rect($middle->x - $length / 2, $middle->y, $length, 0.0), round(rad2deg(atan2($to->y - $from->y, $to->x - $from->x)), 6), Flip::None, ['outline' => $outline], $at, $id);
     }
 
     /** @param  array{float, float, float, float, float, float}  $rect */
-    private function box(array $rect, Path $path, string $rule, Rect $box, Place $at, string $id): ?Item
+    private function box(array $rect, Path $path, string $rule, Rect $box, UserSpace $at, string $id): ?Item
     {
         [, , , , $rx, $ry] = $rect;
         [$factors] = $at->toParent->taken();
         [$across, $down] = [$rx * $factors->x, $ry * $factors->y];
 
-        return abs($across - $down) > 0.0005 ? $this->path($path, $rule, $box, $at, $id) : $this->framed(Kinds::named('box'), $box, $across > 0.0 ? ['radius' => round($across, 6)] : [], $at, $id);
+        return abs($across - $down) > 0.0005 ? $this->path($path, $rule, $box, $at, $id) : $this->framed(Kinds::ofSvg('rect'), $box, $across > 0.0 ? ['radius' => round($across, 6)] : [], $at, $id);
     }
 
     /**
@@ -152,7 +152,7 @@ final readonly class ShapeItems
      *
      * @param  array<string, mixed>  $fields
      */
-    private function framed(Kind $kind, Rect $box, array $fields, Place $at, string $id): ?Item
+    private function framed(Kind $kind, Rect $box, array $fields, UserSpace $at, string $id): ?Item
     {
         [$factors, $flip, $angle] = $at->toParent->taken();
         $size = new Point($box->w * $factors->x, $box->h * $factors->y);
@@ -165,7 +165,7 @@ final readonly class ShapeItems
         return $look === null ? null : $this->item($kind, new Rect($centre->x - $size->x / 2, $centre->y - $size->y / 2, $size->x, $size->y), $angle, $flip, [...$fields, ...$look], $at, $id);
     }
 
-    private function path(Path $path, string $rule, Rect $box, Place $at, string $id): ?Item
+    private function path(Path $path, string $rule, Rect $box, UserSpace $at, string $id): ?Item
     {
         [$factors, $flip, $angle] = $at->toParent->isWithoutSkew() ? $at->toParent->taken() : [null, Flip::None, 0.0];
         $scaling = $factors === null ? $at->toParent : new Affine($factors->x, 0.0, 0.0, $factors->y);
@@ -187,7 +187,7 @@ final readonly class ShapeItems
         $frame = new Rect(Length::round($left), Length::round($top), $bounds->w, $bounds->h);
         $isUpright = $angle === 0.0 && $flip === Flip::None;
         $rounded = $is->moved(($isUpright ? $left - $frame->x : 0.0) - $bounds->x, ($isUpright ? $top - $frame->y : 0.0) - $bounds->y)->mapped(static fn (Point $p): Point => new Point(round($p->x, 6), round($p->y, 6)));
-        $item = $this->item(Kinds::named('path'), $frame, $angle, $flip, [...$look, 'subpaths' => $rounded->toArray(), ...$rule === 'evenodd' ? ['rule' => $rule] : []], $at, $id);
+        $item = $this->item(Kinds::ofSvg('path'), $frame, $angle, $flip, [...$look, 'subpaths' => $rounded->toArray(), ...$rule === 'evenodd' ? ['rule' => $rule] : []], $at, $id);
 
         return $this->asWritten($item->fitted(false, $this->fonts));
     }
@@ -204,7 +204,7 @@ final readonly class ShapeItems
     }
 
     /** @return array{fill: mixed, outline: mixed}|null null where nothing is painted */
-    private function look(Place $at, Affine $toItem, Rect $box, Point $size): ?array
+    private function look(UserSpace $at, Affine $toItem, Rect $box, Point $size): ?array
     {
         $look = ['fill' => $this->looks->fill($at, $toItem, $box, $size), 'outline' => $this->looks->outline($at, $toItem, $box, $size)];
 
@@ -212,7 +212,7 @@ final readonly class ShapeItems
     }
 
     /** @param  array<string, mixed>  $fields */
-    private function item(Kind $kind, Rect $frame, float $angle, Flip $flip, array $fields, Place $at, string $id): Item
+    private function item(Kind $kind, Rect $frame, float $angle, Flip $flip, array $fields, UserSpace $at, string $id): Item
     {
         $opacity = $at->opacity * $at->style->number('opacity', 1.0);
         $fields += $opacity >= 1.0 ? [] : ['opacity' => round(max(0.0, $opacity), 6)];

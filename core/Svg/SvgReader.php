@@ -78,13 +78,13 @@ final class SvgReader
             $this->cascade->add($style->textContent);
         }
         $said = $this->cascade->of($this->root);
-        $box = self::viewBox($said);
+        $box = Viewport::box($said);
         $outer = new Lengths($box->w ?? 300.0, $box->h ?? 150.0);
-        [$width, $height] = [self::side($said['width'] ?? '', 'x', $outer), self::side($said['height'] ?? '', 'y', $outer)];
+        [$width, $height] = [Viewport::side($said['width'] ?? '', 'x', $outer), Viewport::side($said['height'] ?? '', 'y', $outer)];
         $width ??= $height !== null && $box !== null && $box->h > 0.0 ? $height * $box->w / $box->h : $outer->width;
         $height ??= $box !== null && $box->w > 0.0 ? $width * $box->h / $box->w : $outer->height;
-        $place = new Place(new Affine, Style::initial()->of($said, $outer), $outer);
-        $this->children($this->root, self::viewed($place, $said, $width, $height), 0);
+        $place = new UserSpace(new Affine, Style::initial()->of($said, $outer), $outer);
+        $this->children($this->root, Viewport::shown($place, $said, $width, $height), 0);
         $title = '';
         foreach ($this->root->childNodes as $child) {
             $title = $child instanceof DOMElement && $child->localName === 'title' ? trim($child->textContent) : $title;
@@ -94,7 +94,7 @@ final class SvgReader
     }
 
     /** @return Rect|null where what it made lies, in the space of the parent */
-    private function children(DOMElement $of, Place $at, int $used): ?Rect
+    private function children(DOMElement $of, UserSpace $at, int $used): ?Rect
     {
         $boxes = [];
         foreach ($of->childNodes as $child) {
@@ -106,7 +106,7 @@ final class SvgReader
         return Rect::unionOf(array_values(array_filter($boxes)));
     }
 
-    private function element(DOMElement $element, Place $at, int $used): ?Rect
+    private function element(DOMElement $element, UserSpace $at, int $used): ?Rect
     {
         $name = $element->localName ?? '';
         if ($element->namespaceURI !== null && $element->namespaceURI !== SvgSource::NS) {
@@ -142,7 +142,7 @@ final class SvgReader
      *
      * @param  array<string, string>  $said
      */
-    private function group(DOMElement $element, array $said, Place $at, int $used): ?Rect
+    private function group(DOMElement $element, array $said, UserSpace $at, int $used): ?Rect
     {
         [$content, $at] = $this->contentOf($element, $said, $at);
         if ($content === null || $used > self::DEEPEST_USE) {
@@ -189,9 +189,9 @@ final class SvgReader
      * What an element holds, and where that lies.
      *
      * @param  array<string, string>  $said
-     * @return array{DOMElement|null, Place}
+     * @return array{DOMElement|null, UserSpace}
      */
-    private function contentOf(DOMElement $element, array $said, Place $at): array
+    private function contentOf(DOMElement $element, array $said, UserSpace $at): array
     {
         if ($element->localName === 'a') {
             $this->leftOut->add('a link');
@@ -199,7 +199,7 @@ final class SvgReader
         if (! in_array($element->localName, ['use', 'svg'], true)) {
             return [$element, $at];
         }
-        $shift = Affine::shift(self::side($said['x'] ?? '', 'x', $at->lengths) ?? 0.0, self::side($said['y'] ?? '', 'y', $at->lengths) ?? 0.0);
+        $shift = Affine::shift(Viewport::side($said['x'] ?? '', 'x', $at->lengths) ?? 0.0, Viewport::side($said['y'] ?? '', 'y', $at->lengths) ?? 0.0);
         $content = $element->localName === 'use' ? $this->references->of($element) : $element;
         $at = $at->transformed($shift);
         if ($content === null || ! in_array($content->localName, ['symbol', 'svg'], true)) {
@@ -208,11 +208,11 @@ final class SvgReader
         $own = $this->cascade->of($content);
         $at = $content === $element ? $at : $at->styled($at->style->of($own, $at->lengths));
 
-        return [$content, self::viewed($at, $own, self::side($said['width'] ?? $own['width'] ?? '100%', 'x', $at->lengths) ?? 0.0, self::side($said['height'] ?? $own['height'] ?? '100%', 'y', $at->lengths) ?? 0.0)];
+        return [$content, Viewport::shown($at, $own, Viewport::side($said['width'] ?? $own['width'] ?? '100%', 'x', $at->lengths) ?? 0.0, Viewport::side($said['height'] ?? $own['height'] ?? '100%', 'y', $at->lengths) ?? 0.0)];
     }
 
     /** Clipped and masked as it says. */
-    private function seenThrough(DOMElement $element, Place $at, int $used): Place
+    private function seenThrough(DOMElement $element, UserSpace $at, int $used): UserSpace
     {
         foreach (['clip-path' => 'a clip', 'mask' => 'a mask'] as $name => $noun) {
             $value = $at->style->word($name, 'none');
@@ -232,7 +232,7 @@ final class SvgReader
     }
 
     /** Where it lies in its own user space, without its clips. */
-    private function boxOf(DOMElement $element, Place $at, int $used): ?Rect
+    private function boxOf(DOMElement $element, UserSpace $at, int $used): ?Rect
     {
         if ($used > self::DEEPEST_USE || ! in_array($element->localName, Shapes::NAMES, true)) {
             return null;
@@ -295,44 +295,5 @@ final class SvgReader
         [$x, $y] = [$item->origin->x, $item->origin->y];
 
         return Rect::around(array_map($at->apply(...), [new Point($x, $y), new Point($x + $item->frame->w, $y), new Point($x, $y + $item->frame->h), new Point($x + $item->frame->w, $y + $item->frame->h)]));
-    }
-
-    /**
-     * Where what is in a viewport lies (SVG 2, section 8.2).
-     *
-     * @param  array<string, string>  $said
-     */
-    private static function viewed(Place $at, array $said, float $width, float $height): Place
-    {
-        $box = self::viewBox($said);
-        if ($box === null || $box->w <= 0.0 || $box->h <= 0.0) {
-            return $at->within(new Lengths($width, $height));
-        }
-        [$across, $down] = [$width / $box->w, $height / $box->h];
-        $ratio = $said['preserveAspectRatio'] ?? 'xMidYMid';
-        if (! str_contains($ratio, 'none')) {
-            $across = $down = str_contains($ratio, 'slice') ? max($across, $down) : min($across, $down);
-        }
-        $share = static fn (string $axis): float => match (true) {
-            str_contains($ratio, "{$axis}Min") => 0.0,
-            str_contains($ratio, "{$axis}Max") => 1.0,
-            default => 0.5,
-        };
-        $view = new Affine($across, 0.0, 0.0, $down, ($width - $box->w * $across) * $share('x') - $box->x * $across, ($height - $box->h * $down) * $share('Y') - $box->y * $down);
-
-        return $at->transformed($view)->within(new Lengths($box->w, $box->h));
-    }
-
-    /** @param  array<string, string>  $said */
-    private static function viewBox(array $said): ?Rect
-    {
-        $figures = array_map(floatval(...), preg_split('/[\s,]+/', trim($said['viewBox'] ?? ''), -1, PREG_SPLIT_NO_EMPTY) ?: []);
-
-        return count($figures) === 4 && $figures[2] >= 0.0 && $figures[3] >= 0.0 ? new Rect(...$figures) : null;
-    }
-
-    private static function side(string $text, string $along, Lengths $lengths): ?float
-    {
-        return $text === '' || $text === 'auto' ? null : $lengths->read($text, $along);
     }
 }

@@ -21,7 +21,7 @@ final class TextItems
 {
     private const GENERIC = ['serif' => 'source-serif-4', 'monospace' => 'overpass-mono', 'cursive' => 'caveat', 'sans-serif' => 'overpass', 'system-ui' => 'overpass'];
 
-    /** @var list<array{x: float, y: float, parts: list<array{words: string, at: Place}>}> */
+    /** @var list<array{x: float, y: float, parts: list<array{words: string, at: UserSpace}>}> */
     private array $lines = [];
 
     public function __construct(private readonly Cascade $cascade, private readonly Looks $looks, private readonly LeftOut $leftOut, private readonly FontLibrary $fonts)
@@ -32,7 +32,7 @@ final class TextItems
      * @param  callable(): string  $nextId
      * @return list<Item>
      */
-    public function make(DOMElement $text, Place $at, callable $nextId): array
+    public function make(DOMElement $text, UserSpace $at, callable $nextId): array
     {
         $this->lines = [];
         $this->gather($text, $at);
@@ -45,7 +45,7 @@ final class TextItems
         return $items;
     }
 
-    private function gather(DOMElement $element, Place $at): void
+    private function gather(DOMElement $element, UserSpace $at): void
     {
         $read = static fn (string $name, string $along): ?float => $at->lengths->read((preg_split('/[\s,]+/', trim($element->getAttribute($name))) ?: [''])[0], $along, $at->style->fontSize);
         [$x, $y] = [$read('x', 'x'), $read('y', 'y')];
@@ -77,8 +77,8 @@ final class TextItems
     /**
      * White space as it is where it is not kept: one blank for any, none at both ends.
      *
-     * @param  list<array{words: string, at: Place}>  $parts
-     * @return list<array{words: string, at: Place}>
+     * @param  list<array{words: string, at: UserSpace}>  $parts
+     * @return list<array{words: string, at: UserSpace}>
      */
     private static function tidied(array $parts): array
     {
@@ -101,7 +101,7 @@ final class TextItems
     }
 
     /**
-     * @param  list<array{words: string, at: Place}>  $parts
+     * @param  list<array{words: string, at: UserSpace}>  $parts
      * @param  callable(): string  $nextId
      */
     private function item(float $x, float $y, array $parts, callable $nextId): ?Item
@@ -121,7 +121,7 @@ final class TextItems
         $align = ['middle' => 'centre', 'end' => 'end'][$at->style->word('text-anchor')] ?? 'start';
         $fields = ['text' => implode('', array_column($parts, 'words')), 'align' => $align, 'grow' => 'both', ...$this->letters($at, $scale), ...$this->runs($parts, $scale)];
         $opacity = $at->opacity * $at->style->number('opacity', 1.0);
-        $kind = Kinds::named('text');
+        $kind = Kinds::ofSvg('text');
         $item = new Item($nextId(), $at->parent, 0, $kind, '', new Rect(0.0, 0.0, 0.0, 0.0), 0.0, false, false, [...$kind->fields()->defaults, ...$kind->fields()->taken($fields + ($opacity < 1.0 ? ['opacity' => round(max(0.0, $opacity), 6)] : []), $this->fonts)]);
         $item = $item->fitted(false, $this->fonts);
         [$w, $h] = [$item->frame->w, $item->frame->h];
@@ -136,7 +136,7 @@ final class TextItems
     }
 
     /** @return array{font: string, weight: int, italic: bool, size: float, fill: string, tracking?: float} how letters are set and painted */
-    private function letters(Place $at, float $scale): array
+    private function letters(UserSpace $at, float $scale): array
     {
         $style = $at->style;
         $size = round(min(2000.0, max(1.0, $style->fontSize * $scale)), 3);
@@ -162,7 +162,7 @@ final class TextItems
     }
 
     /**
-     * @param  list<array{words: string, at: Place}>  $parts
+     * @param  list<array{words: string, at: UserSpace}>  $parts
      * @return array<string, mixed>
      */
     private function runs(array $parts, float $scale): array

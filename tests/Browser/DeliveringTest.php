@@ -72,13 +72,23 @@ final class DeliveringTest extends BrowserTestCase
         $browser->see('.standing img');
         $browser->click('[aria-label="What to do with Merrow Sound Ferries"]');
         self::assertStringEndsWith("/api/documents/$document/file", (string) $browser->named('Save as a file', 'a')->getAttribute('href'));
-        $input = $browser->driver->findElement(WebDriverBy::cssSelector('input[type=file]'));
+        $input = $browser->driver->findElement(WebDriverBy::cssSelector('[aria-label="Open files"]'));
         $input->setFileDetector(new LocalFileDetector)->sendKeys($path);
         Waiting::until(static fn (): bool => (int) $browser->run('return document.querySelectorAll(".standing").length') === 2, 'the document to stand on the shelf twice');
         file_put_contents($path, '{"format": "something else"}');
         $input->setFileDetector(new LocalFileDetector)->sendKeys($path);
         Waiting::until(static fn (): bool => str_contains((string) $browser->run('return document.body.textContent'), 'This file is not a document of All Square.'), 'to be told');
         self::assertCount(2, $this->server->call('GET', 'documents')['documents']);
+
+        // Of many, what cannot be opened is told with the reason, and the others are.
+        $paths = [$path, $this->data->path.'/harbour.svg', $this->data->path.'/notes.txt'];
+        file_put_contents($paths[1], '<svg xmlns="http://www.w3.org/2000/svg" width="90" height="60"><circle cx="30" cy="30" r="20"/></svg>');
+        file_put_contents($paths[2], 'no document');
+        $input->sendKeys(implode("\n", $paths));
+        Waiting::until(static fn (): bool => str_contains((string) $browser->run('return document.body.textContent'), '2 files could not be opened'), 'to be told of both');
+        Waiting::until(static fn (): bool => str_contains((string) $browser->run('return document.body.textContent'), 'Opened "harbour" from harbour.svg.'), 'the third to be opened');
+        self::assertStringContainsString('notes.txt: This is not a document file', (string) $browser->run('return document.querySelector(".failures").textContent'));
+        self::assertSame('Open a folder', $browser->run('return document.querySelector("input[webkitdirectory]").ariaLabel'));
     }
 
     /** @return array<string, string> what is in the last archive of a document, by name */

@@ -39,7 +39,7 @@ final class PicturesTest extends BrowserTestCase
         $this->browser->run(<<<'JS'
             const [event, files, x, y] = arguments;
             const data = new DataTransfer();
-            for (const [name, bytes] of files) data.items.add(new File([Uint8Array.from(atob(bytes), (c) => c.charCodeAt(0))], name, { type: name.endsWith('.txt') ? 'text/plain' : 'image/png' }));
+            for (const [name, bytes] of files) data.items.add(new File([Uint8Array.from(atob(bytes), (c) => c.charCodeAt(0))], name, { type: name.endsWith('.txt') ? 'text/plain' : name.endsWith('.svg') ? 'image/svg+xml' : 'image/png' }));
             const plane = document.querySelector('.plane');
             const box = plane.getBoundingClientRect();
             const at = { bubbles: true, cancelable: true, clientX: box.left + x, clientY: box.top + y };
@@ -156,6 +156,22 @@ final class PicturesTest extends BrowserTestCase
         self::assertStringStartsWith('90x60-', $this->items($sheet)[0]['fields']['picture']);
         $this->browser->press('History');
         $this->browser->press('Look');
+    }
+
+    public function test_a_drawing_becomes_things_that_can_be_edited(): void
+    {
+        ['sheet' => $sheet] = $this->openEmpty();
+        $svg = '<svg xmlns="http://www.w3.org/2000/svg" width="100" height="60"><rect id="Quay" width="60" height="30" fill="#24485a"/><circle cx="80" cy="40" r="10" fill="gold"/><script>1</script></svg>';
+        [$x, $y] = $this->onPlane(400, 300);
+        $this->give('drop', [['harbour.svg', $svg]], (int) $x, (int) $y);
+        $this->browser->waitForStatus('Pasted "harbour". Not taken over: a script.');
+        $items = $this->items($sheet);
+        self::assertSame(['harbour', 'Quay', 'Round'], array_column($items, 'name'));
+        self::assertEqualsWithDelta([355.0, 275.0], [$items[0]['frame']['x'], $items[0]['frame']['y']], 1.0);
+        $this->browser->run('const data = new DataTransfer(); data.setData("text/plain", arguments[0]); document.dispatchEvent(new ClipboardEvent("paste", { bubbles: true, cancelable: true, clipboardData: data }))', '<svg xmlns="http://www.w3.org/2000/svg"><rect id="Pasted" width="9" height="9"/></svg>');
+        $this->browser->waitForStatus('Pasted "Pasted"');
+        $this->give('drop', [['none.svg', '<svg xmlns="http://www.w3.org/2000/svg"/>']], 300, 200);
+        $this->browser->waitForStatus('There is nothing to be seen in none.svg.');
     }
 
     public function test_many_at_once_say_how_far_they_are(): void

@@ -37,11 +37,14 @@ final readonly class RenderController
     {
     }
 
+    /** With `pixels`, its pictures are as small as they may be for a longer side of so many. */
     public function svg(Request $request, Sheet $sheet): Response
     {
         [$picture, $asset] = $this->asked($request, $sheet, FileFormat::Svg);
+        $pixels = $request->query('pixels');
+        $factor = is_string($pixels) && ctype_digit($pixels) ? (float) $pixels / max(1.0, $asset->area->w, $asset->area->h) : INF;
 
-        return self::picture($picture->asset($asset, true), FileFormat::Svg);
+        return self::picture($picture->asset($asset, true, $factor), FileFormat::Svg);
     }
 
     public function png(Request $request, Sheet $sheet, AssetFiles $files): Response
@@ -137,6 +140,6 @@ final readonly class RenderController
 
     private static function picture(string $bytes, FileFormat $format): Response
     {
-        return new Response($bytes, 200, ['Content-Type' => $format->mediaType(), 'Content-Security-Policy' => "default-src 'none'; style-src 'unsafe-inline'"]);
+        return new Response($bytes, 200, ['Content-Type' => $format->mediaType(), 'Content-Security-Policy' => "default-src 'none'; style-src 'unsafe-inline'; img-src data:"]);
     }
 }

@@ -11,11 +11,12 @@ use AllSquare\Core\Item\Look\Look;
 use AllSquare\Core\Item\Painting\Painter;
 use AllSquare\Core\Item\Tool;
 use AllSquare\Core\Item\Traits\Closed;
+use AllSquare\Core\Item\Traits\InSvg;
 use AllSquare\Core\Item\Traits\Symmetric;
 use AllSquare\Core\Text\FontLibrary;
 
 /** A rectangle, its corners rounded by one radius, or each by its own, if wished. */
-final class BoxKind implements Closed, Kind, Symmetric
+final class BoxKind implements Closed, InSvg, Kind, Symmetric
 {
     private Fields $fields;
 
@@ -27,6 +28,11 @@ final class BoxKind implements Closed, Kind, Symmetric
     public function noun(int $count): string
     {
         return $count === 1 ? 'box' : 'boxes';
+    }
+
+    public function svgElements(): array
+    {
+        return ['rect'];
     }
 
     public function icon(): string

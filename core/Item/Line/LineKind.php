@@ -10,11 +10,12 @@ use AllSquare\Core\Item\Look\Look;
 use AllSquare\Core\Item\Painting\Painter;
 use AllSquare\Core\Item\Tool;
 use AllSquare\Core\Item\Traits\Flat;
+use AllSquare\Core\Item\Traits\InSvg;
 use AllSquare\Core\Item\Traits\Symmetric;
 use AllSquare\Core\Text\FontLibrary;
 
 /** A straight line: as long as its frame is wide, of no height, at its angle. */
-final class LineKind implements Flat, Kind, Symmetric
+final class LineKind implements Flat, InSvg, Kind, Symmetric
 {
     private Fields $fields;
 
@@ -26,6 +27,11 @@ final class LineKind implements Flat, Kind, Symmetric
     public function noun(int $count): string
     {
         return $count === 1 ? 'line' : 'lines';
+    }
+
+    public function svgElements(): array
+    {
+        return ['line'];
     }
 
     public function icon(): string

@@ -19,12 +19,13 @@ use AllSquare\Core\Item\Tool;
 use AllSquare\Core\Item\Traits\Closed;
 use AllSquare\Core\Item\Traits\FitsItsFrame;
 use AllSquare\Core\Item\Traits\HasPoints;
+use AllSquare\Core\Item\Traits\InSvg;
 use AllSquare\Core\Path\Path;
 use AllSquare\Core\Path\Subpath;
 use AllSquare\Core\Text\FontLibrary;
 
 /** Runs of points, joined by straight lines and curves (RULES 15). The frame is their true extent, and sizing it scales them. */
-final class PathKind implements Closed, FitsItsFrame, HasPoints, Kind
+final class PathKind implements Closed, FitsItsFrame, HasPoints, InSvg, Kind
 {
     private Fields $fields;
 
@@ -36,6 +37,11 @@ final class PathKind implements Closed, FitsItsFrame, HasPoints, Kind
     public function noun(int $count): string
     {
         return $count === 1 ? 'path' : 'paths';
+    }
+
+    public function svgElements(): array
+    {
+        return ['path'];
     }
 
     public function icon(): string

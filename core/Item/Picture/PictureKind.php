@@ -18,10 +18,11 @@ use AllSquare\Core\Item\Look\Look;
 use AllSquare\Core\Item\Painting\Painter;
 use AllSquare\Core\Item\Tool;
 use AllSquare\Core\Item\Traits\HasPicture;
+use AllSquare\Core\Item\Traits\InSvg;
 use AllSquare\Core\Text\FontLibrary;
 
 /** A frame with a picture in it, which has the look of a box. */
-final class PictureKind implements HasPicture, Kind
+final class PictureKind implements HasPicture, InSvg, Kind
 {
     private Fields $fields;
 
@@ -33,6 +34,11 @@ final class PictureKind implements HasPicture, Kind
     public function noun(int $count): string
     {
         return $count === 1 ? 'picture' : 'pictures';
+    }
+
+    public function svgElements(): array
+    {
+        return ['image'];
     }
 
     public function icon(): string

@@ -10,11 +10,12 @@ use AllSquare\Core\Item\Look\Look;
 use AllSquare\Core\Item\Painting\Painter;
 use AllSquare\Core\Item\Tool;
 use AllSquare\Core\Item\Traits\Closed;
+use AllSquare\Core\Item\Traits\InSvg;
 use AllSquare\Core\Item\Traits\Symmetric;
 use AllSquare\Core\Text\FontLibrary;
 
 /** An ellipse that fills its frame; a circle in a square frame. */
-final class RoundKind implements Closed, Kind, Symmetric
+final class RoundKind implements Closed, InSvg, Kind, Symmetric
 {
     private Fields $fields;
 
@@ -26,6 +27,11 @@ final class RoundKind implements Closed, Kind, Symmetric
     public function noun(int $count): string
     {
         return $count === 1 ? 'round' : 'rounds';
+    }
+
+    public function svgElements(): array
+    {
+        return ['circle', 'ellipse'];
     }
 
     public function icon(): string

@@ -23,6 +23,7 @@ use AllSquare\Core\Item\Traits\FieldsFollow;
 use AllSquare\Core\Item\Traits\FollowsItsWords;
 use AllSquare\Core\Item\Traits\HasBaseline;
 use AllSquare\Core\Item\Traits\HasWords;
+use AllSquare\Core\Item\Traits\InSvg;
 use AllSquare\Core\Item\Traits\SetsLines;
 use AllSquare\Core\Item\Traits\WordsInBox;
 use AllSquare\Core\Item\Type\LetterRuns;
@@ -35,7 +36,7 @@ use AllSquare\Core\Text\FontLibrary;
  *
  * `grow` says what follows the words: `both` sides, only `down` (it wraps at its width), or `none`.
  */
-final class TextKind implements FieldsFollow, FollowsItsWords, HasBaseline, HasWords, Kind, SetsLines, WordsInBox
+final class TextKind implements FieldsFollow, FollowsItsWords, HasBaseline, HasWords, InSvg, Kind, SetsLines, WordsInBox
 {
     private Fields $fields;
 
@@ -47,6 +48,11 @@ final class TextKind implements FieldsFollow, FollowsItsWords, HasBaseline, HasW
     public function noun(int $count): string
     {
         return $count === 1 ? 'text' : 'texts';
+    }
+
+    public function svgElements(): array
+    {
+        return ['text'];
     }
 
     public function icon(): string

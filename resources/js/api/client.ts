@@ -1,3 +1,4 @@
+import type { Commands } from './commands.gen';
 import type { Archive, Order } from './handover';
 import type { Family } from './fonts';
 import type { DocumentSummary, HistoryEntry, NewSheet, SheetContent, SheetSummary } from './types';
@@ -24,7 +25,10 @@ interface ProblemDocument {
     revision?: number;
 }
 
-const typeOf = (body: unknown) => (body instanceof Blob ? 'application/octet-stream' : 'application/json');
+/** Files that are known by their types; all others are what is in them. */
+const TYPES = ['image/svg+xml', 'application/zip'];
+const typeOf = (body: unknown) =>
+    !(body instanceof Blob) ? 'application/json' : TYPES.includes(body.type) ? body.type : 'application/octet-stream';
 
 /** A picture that is kept: items show it by its key. */
 export interface KeptPicture {
@@ -116,7 +120,13 @@ export const api = {
     archive: (id: string) => json<Archive>('GET', `archives/${id}`),
     archiveAgain: (id: string) => json<Archive>('POST', `archives/${id}/again`),
     dropArchive: (id: string) => send('DELETE', `archives/${id}`),
-    openDocument: async (file: Blob): Promise<DocumentSummary> => {
+    /** Opens a document file, an archive with one, or a drawing in SVG as a document of its own. */
+    openDocument: async (file: File): Promise<DocumentSummary & { said?: string }> => {
+        const type = /\.svg$/i.test(file.name) ? TYPES[0] : /\.zip$/i.test(file.name) ? TYPES[1] : undefined;
+        if (type) {
+            const path = `documents/import?name=${encodeURIComponent(file.name)}`;
+            return json<DocumentSummary>('POST', path, new Blob([file], { type }));
+        }
         const body = (await file.text()).trim();
         let read: unknown;
         try {
@@ -126,4 +136,11 @@ export const api = {
         }
         return json<DocumentSummary>('POST', 'documents/import', read);
     },
+    /** Reads a drawing in SVG as what can be pasted. */
+    readDrawing: (svg: Blob, name: string) =>
+        json<{ excerpt: Commands['paste']['file'] | null; said: string }>(
+            'POST',
+            `drawings/read?name=${encodeURIComponent(name)}`,
+            new Blob([svg], { type: 'image/svg+xml' }),
+        ),
 };

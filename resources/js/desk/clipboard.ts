@@ -16,6 +16,9 @@ type Cut = File['items'][number];
 /** What the sheet says besides what an excerpt keeps. */
 const LEFT_OUT = ['order', 'bounds', 'ink', 'painted', 'locked', 'painting'] as const;
 
+/** A drawing in SVG, with what may stand before it. */
+const DRAWING = /^\s*(<\?xml[^>]*>\s*)?(<!--[\s\S]*?-->\s*)*(<!DOCTYPE[^>]*>\s*)?<svg[\s>]/;
+
 /** Copy, cut and paste as the browser asks for them, between sheets, documents and windows. */
 export function useClipboard() {
     const desk = useDesk();
@@ -90,6 +93,10 @@ export function useClipboard() {
         }
         if (!text) return;
         event.preventDefault();
+        if (DRAWING.test(text)) {
+            void placing.putDrawing(new Blob([text]), '', view.pointer ? view.toSheet(view.pointer) : undefined);
+            return;
+        }
         const file = read(text);
         if (!file) {
             desk.say('What is on the clipboard was not copied from a sheet of this program.', 'refused');

@@ -5,7 +5,7 @@ import { keyFrom } from '@/sheet/pictures';
 import { useDesk } from '@/stores/desk';
 import { useView } from '@/stores/view';
 import { onBeforeUnmount, onMounted } from 'vue';
-import { isPictureFile, usePicturePlacing } from './pictures';
+import { isDrawing, isPictureFile, usePicturePlacing } from './pictures';
 
 /** Files, and pictures of other documents, that are dropped on the desk or pasted. On a picture, one takes its place. */
 export function useDropping() {
@@ -52,20 +52,17 @@ export function useDropping() {
     /** @returns whether there was something that can be taken */
     async function take(from: DataTransfer, into: Item[], at?: Point): Promise<boolean> {
         const files = [...from.files];
-        const known = files.filter(isPictureFile);
+        const drawings = files.filter(isDrawing);
+        const known = files.filter((file) => isPictureFile(file) && !isDrawing(file));
         const link = keyFrom(from.getData('text/uri-list') || from.getData('text/html') || from.getData('text/plain'));
         if (files.length === 0 && link) {
             await placing.show([{ picture: link, name: 'Picture' }], into, at);
             return true;
         }
         if (files.length === 0) return false;
-        if (known.length < files.length) {
-            const other = files.find((file) => !known.includes(file));
-            desk.say(
-                `${other?.name ?? 'A file'} is no picture that can be used. PNG, JPEG, WebP and SVG can.`,
-                'refused',
-            );
-        }
+        for (const file of drawings) await placing.putDrawing(file, file.name, at);
+        const other = files.find((file) => !known.includes(file) && !drawings.includes(file));
+        if (other) desk.say(`${other.name} is no picture that can be used. PNG, JPEG, WebP and SVG can.`, 'refused');
         if (known.length > 0) await placing.bringAndShow(known, into, at);
         return true;
     }

@@ -1,3 +1,4 @@
+import { api } from '@/api/client';
 import type { Commands } from '@/api/commands.gen';
 import type { Item, Point } from '@/api/types';
 import { is } from '@/sheet/kinds';
@@ -13,6 +14,8 @@ const GAP = 16;
 
 export const isPictureFile = (file: File): boolean =>
     /^image\/(png|jpeg|webp|svg\+xml)$/.test(file.type) || /\.(png|jpe?g|webp|svg)$/i.test(file.name);
+
+export const isDrawing = (file: File): boolean => file.type === 'image/svg+xml' || /\.svg$/i.test(file.name);
 
 type Shown = Pick<Brought, 'picture' | 'name'>;
 
@@ -93,5 +96,17 @@ export function usePicturePlacing() {
         await show(await pictures.bring(files), into, at);
     }
 
-    return { put, show, frames, bringAndShow };
+    /** A drawing in SVG as things that can be edited; what was not taken over is said. */
+    async function putDrawing(svg: Blob, name: string, at: Point = middle()): Promise<void> {
+        try {
+            const { excerpt, said } = await api.readDrawing(svg, name);
+            if (!excerpt) desk.say(`There is nothing to be seen in ${name || 'this SVG'}. ${said}`.trim(), 'refused');
+            else if (await desk.run('paste', { file: excerpt, at: { x: rounded(at.x), y: rounded(at.y) } }, []))
+                if (said) desk.say(`${desk.status.text}. ${said}`, 'note');
+        } catch (error) {
+            desk.say(`${name ? `${name}: ` : ''}${(error as Error).message}`, 'refused');
+        }
+    }
+
+    return { put, show, frames, bringAndShow, putDrawing };
 }

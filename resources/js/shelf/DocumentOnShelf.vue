@@ -42,6 +42,7 @@ const entries = [
     { label: 'Rename', command: () => void startRenaming() },
     { label: 'Copy', command: () => emit('copy') },
     { label: 'Save as a file', url: `/api/documents/${props.document.id}/file` },
+    { label: 'Save with pictures beside it', url: `/api/documents/${props.document.id}/file?as=zip` },
     { label: 'Delete', command: () => emit('remove') },
 ];
 </script>
@@ -54,7 +55,7 @@ const entries = [
                 :to="{ name: 'desk', params: { document: document.id, sheet: sheet.id } }"
                 :aria-label="`Open ${document.name}`"
             >
-                <img :src="`/api/sheets/${sheet.id}/render.svg?r=${sheet.revision}`" :style="size" alt="" />
+                <img :src="`/api/sheets/${sheet.id}/render.svg?pixels=512&r=${sheet.revision}`" :style="size" alt="" />
             </RouterLink>
         </div>
         <div class="words">

@@ -56,7 +56,7 @@ export const useShelf = defineStore('shelf', () => {
     }
 
     /** Opens a document file as a new document. */
-    async function openFile(file: Blob): Promise<DocumentSummary> {
+    async function openFile(file: File): Promise<DocumentSummary & { said?: string }> {
         const opened = await api.openDocument(file);
         documents.value = [opened, ...documents.value];
         return opened;

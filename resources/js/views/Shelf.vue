@@ -9,6 +9,7 @@ import { useFirstSteps } from '@/stores/firstSteps';
 import { useShelf, type Sorting } from '@/stores/shelf';
 import InputText from 'primevue/inputtext';
 import { useToast } from 'primevue/usetoast';
+import { filesIn, isDocumentFile } from '@/shelf/files';
 import { computed, onMounted, ref } from 'vue';
 import { useRouter } from 'vue-router';
 
@@ -19,7 +20,9 @@ const toast = useToast();
 const exact = ref(false);
 const failed = ref('');
 const dropping = ref(false);
-const opening = ref('');
+/** the file that is being opened, and how far it is */
+const opening = ref<{ name: string; done: number; of: number } | null>(null);
+const failures = ref<{ name: string; why: string }[]>([]);
 const SORTINGS: Record<Sorting, string> = { changed: 'last changed', name: 'name', sheets: 'number of sheets' };
 const steps = useFirstSteps();
 
@@ -65,21 +68,35 @@ function begin(name: string, sheet: NewSheet): Promise<void> {
     });
 }
 
-async function openFiles(files: Iterable<File>): Promise<void> {
+/** One after the other: what cannot be opened is told at the end, and the others are opened all the same. */
+async function openFiles(files: File[]): Promise<void> {
     dropping.value = false;
-    for (const file of files) {
-        opening.value = file.name;
-        await attempt(async () => {
-            const opened = await shelf.openFile(file);
-            toast.add({ severity: 'secondary', detail: `Opened "${opened.name}" from ${file.name}.`, life: 6000 });
-        });
+    failures.value = [];
+    const opened: string[] = [];
+    for (const [done, file] of files.entries()) {
+        opening.value = { name: file.name, done, of: files.length };
+        try {
+            const { name, said } = await shelf.openFile(file);
+            opened.push(`"${name}" from ${file.name}.${said ? ` ${said}` : ''}`);
+        } catch (error) {
+            failures.value.push({ name: file.name, why: (error as Error).message });
+        }
     }
-    opening.value = '';
+    opening.value = null;
+    if (opened.length === 0) return;
+    const detail = opened.length === 1 ? `Opened ${opened[0]}` : `Opened ${opened.length} of ${files.length} files.`;
+    toast.add({ severity: 'secondary', detail, life: 6000 });
 }
 
 function pick(event: Event): void {
     const input = event.target as HTMLInputElement;
-    void openFiles([...(input.files ?? [])]).then(() => (input.value = ''));
+    const files = [...(input.files ?? [])];
+    void openFiles(input.webkitdirectory ? files.filter(isDocumentFile) : files).then(() => (input.value = ''));
+}
+
+async function drop(event: DragEvent): Promise<void> {
+    dropping.value = false;
+    if (event.dataTransfer) await openFiles(await filesIn(event.dataTransfer));
 }
 
 function remove(document: DocumentSummary): Promise<void> {
@@ -103,7 +120,7 @@ function remove(document: DocumentSummary): Promise<void> {
         :class="{ dropping }"
         @dragover.prevent="dropping = true"
         @dragleave.self="dropping = false"
-        @drop.prevent="openFiles($event.dataTransfer?.files ?? [])"
+        @drop.prevent="drop"
     >
         <TopBar />
         <main>
@@ -117,14 +134,18 @@ function remove(document: DocumentSummary): Promise<void> {
                     </p>
                 </div>
                 <label class="btn open">
-                    {{ opening ? `Opening ${opening}` : 'Open a file' }}
+                    Open files
                     <input
                         type="file"
-                        accept=".json,application/json"
+                        accept=".json,.zip,.svg,application/json,application/zip,image/svg+xml"
                         multiple
-                        aria-label="Open a file"
+                        aria-label="Open files"
                         @change="pick"
                     />
+                </label>
+                <label class="btn open">
+                    Open a folder
+                    <input type="file" webkitdirectory aria-label="Open a folder" @change="pick" />
                 </label>
                 <template v-if="shelf.documents.length > 1">
                     <label class="sort">
@@ -142,6 +163,19 @@ function remove(document: DocumentSummary): Promise<void> {
                     />
                 </template>
             </div>
+            <p v-if="opening" class="opening" role="status">
+                <progress :value="opening.done" :max="opening.of" aria-label="Files opened" />
+                Opening {{ opening.of === 1 ? '' : `${opening.done + 1} of ${opening.of}: ` }}{{ opening.name }}
+            </p>
+            <section v-if="failures.length" class="failures" aria-label="Files that could not be opened" role="alert">
+                <b>{{ failures.length === 1 ? 'This file' : `${failures.length} files` }} could not be opened</b>
+                <ul>
+                    <li v-for="failure in failures" :key="failure.name">
+                        <b>{{ failure.name }}</b>: {{ failure.why }}
+                    </li>
+                </ul>
+                <button class="btn" type="button" @click="failures = []">Close</button>
+            </section>
             <p v-if="failed" class="failed">
                 {{ failed }} <button class="btn" type="button" @click="load">Try again</button>
             </p>
@@ -208,6 +242,33 @@ main {
     inset: 0;
     opacity: 0;
     cursor: pointer;
+}
+.opening {
+    display: flex;
+    align-items: center;
+    gap: 10px;
+    margin: 16px 0 0;
+}
+.opening progress {
+    width: 160px;
+    height: 8px;
+    accent-color: var(--spruce);
+}
+.failures {
+    margin-top: 16px;
+    padding: 12px 14px;
+    border: 1px solid var(--line);
+    border-left: 3px solid var(--brick);
+    background: var(--card);
+    display: grid;
+    gap: 6px;
+    justify-items: start;
+}
+.failures ul {
+    margin: 0;
+    padding-left: 18px;
+    max-height: 160px;
+    overflow: auto;
 }
 .dropping main {
     outline: 2px dashed var(--spruce);

@@ -6,8 +6,8 @@ namespace AllSquare\Core\Svg;
 
 use AllSquare\Core\Path\Path;
 
-/** Where in a drawing one is: what lies there goes into which item, and what it is seen through. */
-final readonly class Place
+/** The space in which a part of a drawing is said (SVG 2, section 8.3): where that is, what it inherits, which item it goes into, and what it is seen through. */
+final readonly class UserSpace
 {
     /**
      * @param  Affine  $toParent  from user space to the space of the item that it goes into
