@@ -60,6 +60,7 @@ install_all() {
     [ -d "$root/vendor" ] || rm -f "$root/bootstrap/cache/composer.done"
     [ -d "$root/node_modules" ] || rm -f "$root/bootstrap/cache/npm.done"
     [ -f "$root/public/build/manifest.json" ] || rm -f "$root/bootstrap/cache/build.done"
+    [ -f "$root/bootstrap/cache/icons/icons.php" ] || rm -f "$root/bootstrap/cache/fonts.done"
     [ -f "$root/bootstrap/cache/fonts/index.php" ] || rm -f "$root/bootstrap/cache/fonts.done"
     (
         cd "$root" || exit 1
@@ -70,7 +71,7 @@ install_all() {
         mapfile -t depends < <(git ls-files -co --exclude-standard resources schema vite.config.ts tsconfig.json package-lock.json bin/generate-types.mjs 2>/dev/null || find resources schema vite.config.ts -type f)
         once build npm run build
         wait "$composer" || exit 1
-        mapfile -t depends < <(find resources/fonts core/Text -type f | sort)
+        mapfile -t depends < <(find resources/fonts core/Text core/Path core/Svg app/Icons package-lock.json -type f | sort)
         once fonts php artisan allsquare:compile
     ) || exit 1
 }

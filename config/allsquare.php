@@ -31,6 +31,9 @@ return [
     'picture' => 24 * 1024 * 1024,
     'pictures' => (getenv('ALLSQUARE_DATA') ?: base_path('data')).'/pictures',
 
+    // Whether the picture library, which stands in for a service of that sort, answers: "away" shows what is seen when it does not.
+    'picture_library' => (string) env('ALLSQUARE_PICTURE_LIBRARY', 'here'),
+
     // What is exported while someone waits for the answer: more than this goes to the queue.
     'export' => ['files' => 20, 'megapixels' => 20],
 

@@ -35,12 +35,15 @@ final class TidyCommand extends Command
         return self::SUCCESS;
     }
 
-    /** @return array<string, true> by key: what items show, and what a line of the history could let them show again */
+    /** @return array<string, true> by key: what items and kits show, and what a line of the history could let them show again */
     private function shown(): array
     {
         $shown = [];
         foreach (DB::table('items')->where('props', 'like', '%"picture"%')->select('props')->cursor() as $row) {
             $shown += array_fill_keys(Mentions::in($row->props), true);
+        }
+        foreach (DB::table('kits')->select('items')->cursor() as $row) {
+            $shown += array_fill_keys(Mentions::in($row->items), true);
         }
         foreach (DB::table('history')->select('patch')->cursor() as $line) {
             $shown += array_fill_keys(Mentions::in((string) json_encode(Patch::unpack($line->patch)->rows)), true);

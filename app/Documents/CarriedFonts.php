@@ -7,6 +7,7 @@ namespace App\Documents;
 use AllSquare\Core\Format\DocumentContent;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Sheet\OwnFont;
+use AllSquare\Core\Sheet\OwnKit;
 use App\Storage\OwnFonts;
 
 /** The font files that a document's file carries: those of its own, and those that texts of it are set in. */
@@ -25,6 +26,9 @@ final readonly class CarriedFonts
             foreach ($sheet->items as $item) {
                 self::collect($item->kind->fields()->stored($item->fields), $families);
             }
+        }
+        foreach ($document->belongings->of(OwnKit::class) as $kit) {
+            self::collect($kit->items, $families);
         }
         foreach ($this->fonts->index() as $key => $entry) {
             if (isset($families[$entry['family']])) {

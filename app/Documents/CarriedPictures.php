@@ -18,13 +18,13 @@ final readonly class CarriedPictures
     /**
      * @param  list<string>  $keys
      * @param  bool  $inside  whether their files stand in it, in base64
-     * @return list<array{picture: string, data?: string}>
+     * @return list<array{picture: string, data?: string, credit?: string}>
      */
     public function of(array $keys, bool $inside): array
     {
         sort($keys);
 
-        return array_map(fn (string $key): array => ['picture' => $key] + ($inside ? ['data' => base64_encode($this->store->bytes($key))] : []), $keys);
+        return array_map(fn (string $key): array => ['picture' => $key] + array_filter(['credit' => $this->store->about($key)['credit'] ?? null]) + ($inside ? ['data' => base64_encode($this->store->bytes($key))] : []), $keys);
     }
 
     /**
@@ -47,7 +47,7 @@ final readonly class CarriedPictures
             if (! is_string($bytes)) {
                 throw Refusal::because('A picture in the file cannot be read.', 'picture_files');
             }
-            $called[$key] = $this->store->keep($bytes)['picture'];
+            $called[$key] = $this->store->keep($bytes, credit: is_array($one) && is_string($one['credit'] ?? null) ? $one['credit'] : null)['picture'];
         }
         array_walk_recursive($data, static function (mixed &$value) use ($called): void {
             $value = is_string($value) ? $called[$value] ?? $value : $value;

@@ -29,17 +29,18 @@ final readonly class PictureStore implements PictureSource
      *
      * @param  string  $bytes  of a PNG, JPEG, WebP or SVG
      * @param  string  $name  of the file that it came from
+     * @param  string|null  $credit  who made it, where that is known
      * @return array{picture: string, notes: list<string>} its key, which says its size, and what was changed about it
      *
      * @throws Refusal when it cannot be used
      */
-    public function keep(string $bytes, string $name = ''): array
+    public function keep(string $bytes, string $name = '', ?string $credit = null): array
     {
         $taken = $this->files->taken($bytes);
         $hash = substr(hash('sha256', $taken->bytes), 0, 40);
         $picture = "{$taken->width}x{$taken->height}-$hash";
         if (DB::table('pictures')->where('picture', $picture)->exists() && is_file($this->path($picture, $taken->type))) {
-            DB::table('pictures')->where('picture', $picture)->update(['kept_at' => now()]);
+            DB::table('pictures')->where('picture', $picture)->update(['kept_at' => now(), ...($credit === null ? [] : ['credit' => $credit])]);
 
             return ['picture' => $picture, 'notes' => $taken->notes];
         }
@@ -53,7 +54,7 @@ final readonly class PictureStore implements PictureSource
         } finally {
             is_file($new) && unlink($new);
         }
-        DB::table('pictures')->upsert(['picture' => $picture, 'name' => self::name($name), 'type' => $taken->type, 'bytes' => strlen($taken->bytes), 'kept_at' => now()], ['picture'], ['kept_at']);
+        DB::table('pictures')->upsert(['picture' => $picture, 'name' => self::name($name), 'type' => $taken->type, 'bytes' => strlen($taken->bytes), 'credit' => $credit, 'kept_at' => now()], ['picture'], ['kept_at']);
 
         return ['picture' => $picture, 'notes' => $taken->notes];
     }
@@ -75,6 +76,14 @@ final readonly class PictureStore implements PictureSource
         $path = $this->path($picture, $type);
 
         return is_file($path) ? $path : null;
+    }
+
+    /** @return array{name: string, credit: string|null}|null what it was called, and who made it; null where it is not kept */
+    public function about(string $picture): ?array
+    {
+        $row = DB::table('pictures')->where('picture', $picture)->first(['name', 'credit']);
+
+        return $row === null ? null : ['name' => $row->name, 'credit' => $row->credit];
     }
 
     public function uri(string $key, float $pixels): ?string

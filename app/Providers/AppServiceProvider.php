@@ -11,8 +11,10 @@ use AllSquare\Core\Text\FontLibrary;
 use App\Contract\Schemas;
 use App\Database\ExactConnection;
 use App\Export\ExportLimits;
+use App\Icons\IconSet;
 use App\Models\Sheet;
 use App\Pictures\PictureFiles;
+use App\Pictures\PictureLibrary;
 use App\Pictures\PictureStore;
 use App\Storage\OwnFonts;
 use Closure;
@@ -34,8 +36,10 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(OwnFonts::class, fn (): OwnFonts => new OwnFonts($this->app->make(CompiledFonts::class)));
         $this->app->singleton(FontLibrary::class, fn (): FontLibrary => new FontLibrary($this->app->make(CompiledFonts::class), $this->app->make(OwnFonts::class)));
         $this->app->singleton(Schemas::class, static fn (): Schemas => new Schemas(base_path('schema')));
+        $this->app->singleton(IconSet::class, static fn (): IconSet => new IconSet(config('allsquare.compiled').'/icons'));
         $this->app->singleton(FontFaces::class);
         $this->app->singleton(PictureStore::class, fn (): PictureStore => new PictureStore($this->app->make(PictureFiles::class), config('allsquare.pictures')));
+        $this->app->bind(PictureLibrary::class, static fn (): PictureLibrary => new PictureLibrary(resource_path('pictures'), config('allsquare.picture_library') !== 'away'));
         $this->app->bind(PictureSource::class, PictureStore::class);
         $this->app->singleton(ExportLimits::class, static fn (): ExportLimits => new ExportLimits(config('allsquare.export.files'), config('allsquare.export.megapixels')));
     }

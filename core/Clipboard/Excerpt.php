@@ -9,6 +9,7 @@ use AllSquare\Core\Item\ItemData;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Series\Layouts;
 use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Sheet\Tree;
 
 /**
  * Items cut out of a sheet, as they lie on the clipboard: `{format, version, items}`, each group before what is in it,
@@ -35,6 +36,26 @@ final readonly class Excerpt
 
         // @phpstan-ignore argument.type (checked against the schema)
         return new self(array_values($items));
+    }
+
+    /** An item with all that is in it, their ids their places in the excerpt; the outermost must lie on the sheet itself. */
+    public static function of(Tree $tree, string $root): self
+    {
+        $numbers = [$root => '1'];
+        foreach ($tree->descendants($root) as $item) {
+            $numbers[$item->id] = (string) (count($numbers) + 1);
+        }
+
+        return new self(array_map(
+            static fn (string $id): array => ['id' => $numbers[$id], 'parent' => $id === $root ? null : $numbers[$tree->item($id)->parent ?? ''], ...ItemData::write($tree->item($id))],
+            array_map(strval(...), array_keys($numbers)),
+        ));
+    }
+
+    /** @return list<array<string, mixed>> */
+    public function items(): array
+    {
+        return $this->items;
     }
 
     /** @return list<string> ids that those in no group of the excerpt had where they come from */

@@ -19,11 +19,11 @@ final class HouseTest extends TestCase
 
     /** The floors of the core, the lowest first: each knows those beneath it. */
     private const CORE = [
-        'Geometry', 'Path', 'Text', 'Item', 'Sheet', 'Paint', 'Measure', 'Arrange', 'Points', 'Snap', 'Intent', 'Slice', 'Series', 'Settle', 'Running', 'Clipboard', 'Command', 'DimensionDrawing', 'Format', 'Svg',
+        'Geometry', 'Path', 'Text', 'Item', 'Sheet', 'Paint', 'Measure', 'Arrange', 'Points', 'Snap', 'Intent', 'Slice', 'Series', 'Settle', 'Running', 'Clipboard', 'Kit', 'Command', 'DimensionDrawing', 'Format', 'Svg',
     ];
 
     /** The floors of the application, all above the core. */
-    private const APP = ['Database', 'Storage', 'Tools', 'Pictures', 'Models', 'Contract', 'Sheets', 'History', 'Running', 'Documents', 'Export', 'Archives', 'Demo', 'Http', 'Console', 'Providers'];
+    private const APP = ['Database', 'Storage', 'Tools', 'Pictures', 'Icons', 'Models', 'Contract', 'Sheets', 'History', 'Running', 'Documents', 'Export', 'Archives', 'Demo', 'Http', 'Console', 'Providers'];
 
     /** The floors of the page. */
     private const PAGE = ['api', 'sheet', 'stores', 'parts', 'desk', 'handover', 'shelf', 'views'];

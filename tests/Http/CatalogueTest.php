@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Http;
 
 use AllSquare\Core\Geometry\Length;
+use AllSquare\Core\Kit\Kits;
 use AllSquare\Core\Running\Catalogue;
 use Illuminate\Support\Facades\Artisan;
 use Random\Engine\Mt19937;
@@ -27,7 +28,7 @@ final class CatalogueTest extends HttpTestCase
     private const MOST = 250;
 
     /** what is never seen by the person: it is told by the call itself */
-    private const AIDS = ['settings' => 'sheet', 'guides' => 'guides', 'grids' => 'grids', 'dimensions' => 'dimensions', 'slices' => 'slices', 'presets' => 'presets', 'swatches' => 'swatches', 'styles' => 'styles', 'scales' => 'scales'];
+    private const AIDS = ['settings' => 'sheet', 'guides' => 'guides', 'grids' => 'grids', 'dimensions' => 'dimensions', 'slices' => 'slices', 'presets' => 'presets', 'swatches' => 'swatches', 'styles' => 'styles', 'scales' => 'scales', 'kits' => 'kits'];
 
     private Randomizer $chance;
 
@@ -85,6 +86,7 @@ final class CatalogueTest extends HttpTestCase
             'preset' => array_column($sheet['presets'], 'id'),
             'swatch' => array_column($sheet['swatches'], 'id'),
             'style' => array_column($sheet['styles'], 'id'),
+            'kit' => [...array_keys(Kits::all()), ...array_column($sheet['kits'], 'id')],
             ...array_fill_keys(['picture', 'pictures'], $this->pictures),
             ...array_fill_keys(['part', 'parts', 'parallel', 'point'], self::points($sheet['items'])),
             'points' => [...self::points($sheet['items']), ...array_map(static fn (string $point): string => "$point:out", self::points($sheet['items']))],

@@ -40,7 +40,7 @@ abstract class HttpTestCase extends TestCase
     protected function setUp(): void
     {
         parent::setUp();
-        if (! is_file(config('allsquare.compiled').'/fonts/index.php')) {
+        if (! is_file(config('allsquare.compiled').'/fonts/index.php') || ! is_file(config('allsquare.compiled').'/icons/icons.php')) {
             Artisan::call('allsquare:compile');
         }
         if (! is_file(self::migrated().'/queue.sqlite')) {
@@ -97,6 +97,15 @@ abstract class HttpTestCase extends TestCase
     protected function box(string $sheet, float $x, float $y, float $w = 50, float $h = 40, string $name = 'Box'): string
     {
         return $this->command($sheet, 'add-item', [], ['kind' => 'box', 'x' => $x, 'y' => $y, 'w' => $w, 'h' => $h, 'name' => $name])->assertOk()->json('created.0.id');
+    }
+
+    /**
+     * @param  array<string, mixed>  $fields
+     * @return string its id
+     */
+    protected function item(string $sheet, string $kind, float $x, float $y, float $w, float $h, array $fields = []): string
+    {
+        return $this->command($sheet, 'add-item', [], ['kind' => $kind, 'x' => $x, 'y' => $y, 'w' => $w, 'h' => $h, ...$fields])->assertOk()->json('created.0.id');
     }
 
     /**

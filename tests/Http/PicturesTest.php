@@ -38,7 +38,7 @@ final class PicturesTest extends HttpTestCase
     /** @param  array<string, mixed>  $fields */
     private function picture(string $key, float $x, float $y, float $w, float $h, array $fields = []): string
     {
-        return $this->command($this->sheet, 'add-item', [], ['kind' => 'picture', 'picture' => $key, 'x' => $x, 'y' => $y, 'w' => $w, 'h' => $h, ...$fields])->assertOk()->json('created.0.id');
+        return $this->item($this->sheet, 'picture', $x, $y, $w, $h, ['picture' => $key, ...$fields]);
     }
 
     private function painted(): string

@@ -34,4 +34,13 @@ final readonly class PictureController
 
         return new BinaryFileResponse($path, 200, ['Content-Type' => PictureStore::mime($path), 'Cache-Control' => 'private, max-age=31536000, immutable']);
     }
+
+    /** What is known of it: the name of its file, and who made it. */
+    public function about(string $picture): JsonResponse
+    {
+        $about = $this->pictures->about($picture);
+        abort_if($about === null, 404);
+
+        return new JsonResponse($about, options: JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+    }
 }

@@ -1,6 +1,7 @@
 import type { Commands } from './commands.gen';
 import type { Archive, Order } from './handover';
 import type { Family } from './fonts';
+import type { Icon, KitList, LibraryPicture } from './kits';
 import type { DocumentSummary, HistoryEntry, NewSheet, SheetContent, SheetSummary } from './types';
 
 /** The server said no, with a sentence for the person at the desk. */
@@ -109,6 +110,27 @@ export const api = {
         (await send('POST', 'fonts', file)).json() as Promise<{ font: string; family: string }>,
     addPicture: async (file: Blob, name: string): Promise<KeptPicture> =>
         (await send('POST', `pictures?name=${encodeURIComponent(name)}`, file)).json() as Promise<KeptPicture>,
+    aboutPicture: (picture: string) =>
+        json<{ name: string; credit: string | null }>('GET', `pictures/${picture}/about`),
+    kits: () => json<KitList>('GET', 'kits'),
+    kit: (id: string) => json<{ name: string; file: Commands['paste']['file'] }>('GET', `kits/${id}`),
+    icons: (words: string, signal?: AbortSignal) =>
+        json<{ icons: Icon[]; count: number; side: number }>(
+            'GET',
+            `icons?search=${encodeURIComponent(words)}`,
+            undefined,
+            signal,
+        ),
+    pictureLibrary: async (words: string, signal?: AbortSignal) =>
+        (
+            await json<{ pictures: LibraryPicture[] }>(
+                'GET',
+                `picture-library?search=${encodeURIComponent(words)}`,
+                undefined,
+                signal,
+            )
+        ).pictures,
+    takeFromLibrary: (id: string) => json<KeptPicture & { name: string }>('POST', `picture-library/${id}/take`),
     outlines: (font: string, hash: string) => json<Record<string, string>>('GET', `fonts/${font}/${hash}`),
     /** gives an order to the queue, whatever its size (RFC 7240) */
     order: async (sheet: string, order: Order) =>

@@ -3,6 +3,7 @@
 import type { Fields } from './commands.gen';
 import type { OwnFont, TypeScale, TypeStyle } from './fonts';
 import type { Background, Format, Preset } from './handover';
+import type { OwnKit } from './kits';
 
 export interface Point {
     x: number;
@@ -242,6 +243,7 @@ export interface SheetContent {
     styles: TypeStyle[];
     scales: TypeScale[];
     own_fonts: OwnFont[];
+    kits: OwnKit[];
     dimensions: Dimension[];
     presets: Preset[];
     revision: number;
@@ -296,6 +298,7 @@ export interface Answer {
     styles?: TypeStyle[];
     scales?: TypeScale[];
     own_fonts?: OwnFont[];
+    kits?: OwnKit[];
     dimensions?: Dimension[];
     presets?: Preset[];
     report: Report;

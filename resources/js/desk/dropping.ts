@@ -1,4 +1,6 @@
 import type { Item, Point } from '@/api/types';
+import { focusStage } from '@/parts/focus';
+import { rounded } from '@/sheet/geometry';
 import { itemsAt } from '@/sheet/hit';
 import { is } from '@/sheet/kinds';
 import { keyFrom } from '@/sheet/pictures';
@@ -6,12 +8,14 @@ import { useDesk } from '@/stores/desk';
 import { useView } from '@/stores/view';
 import { onBeforeUnmount, onMounted } from 'vue';
 import { isDrawing, isPictureFile, usePicturePlacing } from './pictures';
+import { usePutting } from './putting';
 
 /** Files, and pictures of other documents, that are dropped on the desk or pasted. On a picture, one takes its place. */
 export function useDropping() {
     const desk = useDesk();
     const view = useView();
     const placing = usePicturePlacing();
+    const putting = usePutting();
 
     const plane = () => document.querySelector<HTMLElement>('.plane');
 
@@ -21,7 +25,7 @@ export function useDropping() {
     }
 
     const carries = (event: DragEvent) =>
-        ['Files', 'text/uri-list'].some((type) => event.dataTransfer?.types.includes(type));
+        putting.isDragged(event) || ['Files', 'text/uri-list'].some((type) => event.dataTransfer?.types.includes(type));
 
     const isHere = (event: DragEvent) => event.target instanceof Node && plane()?.contains(event.target) === true;
 
@@ -46,6 +50,12 @@ export function useDropping() {
         if (!isHere(event) || !event.dataTransfer) return;
         const at = onSheet(event);
         const frame = frameAt(at);
+        const put = putting.dragged(event);
+        if (put) {
+            focusStage();
+            void putting.put(put, { x: rounded(at.x), y: rounded(at.y) }, frame);
+            return;
+        }
         void take(event.dataTransfer, frame ? [frame] : [], at);
     }
 

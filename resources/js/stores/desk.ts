@@ -28,8 +28,21 @@ export const useDesk = defineStore('desk', () => {
     const said = useStatus();
     const opening = useOpening(contents, chosen, said);
     const history = useHistory(contents, chosen, said, opening);
-    const { sheet, stored, slices, guides, grids, dimensions, presets, swatches, styles, scales, ownFonts, revision } =
-        contents;
+    const {
+        sheet,
+        stored,
+        slices,
+        guides,
+        grids,
+        dimensions,
+        presets,
+        swatches,
+        styles,
+        scales,
+        ownFonts,
+        kits,
+        revision,
+    } = contents;
     const { selection, selectedSlices, edited, selectedPoints, entered, ground, copied } = chosen;
     const { select, toggle, editPoints, selectPoints } = chosen;
 
@@ -132,6 +145,7 @@ export const useDesk = defineStore('desk', () => {
         styles,
         scales,
         ownFonts,
+        kits,
         revision,
         elsewhere,
         deleted,

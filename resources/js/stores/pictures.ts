@@ -36,5 +36,15 @@ export const usePictures = defineStore('pictures', () => {
         return brought;
     }
 
-    return { under, moved, bring };
+    /** Takes one of the library. */
+    async function take(id: string, name: string): Promise<Brought | null> {
+        under.value = { done: 0, of: 1, name };
+        try {
+            return await api.takeFromLibrary(id);
+        } finally {
+            under.value = null;
+        }
+    }
+
+    return { under, moved, bring, take };
 });

@@ -40,7 +40,10 @@ export const useView = defineStore('view', () => {
     /** whether the sheet was fitted and not moved since: then it stays fitted when its room changes */
     const fitted = ref(false);
     /** the panel at the side, and the well that is shown where two share one place */
-    const panel = ref<'contents' | 'guides' | 'slices'>('contents');
+    /** what the panel of kits offers, and the words that it is searched by */
+    const offered = ref<'kits' | 'icons' | 'pictures'>('kits');
+    const wanted = ref('');
+    const panel = ref<'contents' | 'guides' | 'slices' | 'kits'>('contents');
     const wellShown = ref<'space' | 'gaps'>('space');
     const benchOpen = ref(true);
     const sideOpen = ref(true);
@@ -115,6 +118,8 @@ export const useView = defineStore('view', () => {
         outlinesOnly,
         fitted,
         panel,
+        offered,
+        wanted,
         wellShown,
         benchOpen,
         sideOpen,

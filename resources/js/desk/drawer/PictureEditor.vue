@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { api } from '@/api/client';
 import type { Item, Point } from '@/api/types';
 import { isPictureFile, usePicturePlacing } from '@/desk/pictures';
 import { followPointer } from '@/parts/dragging';
@@ -8,7 +9,7 @@ import { addressOf, magnificationOf, sidesOf } from '@/sheet/pictures';
 import { counted } from '@/sheet/words';
 import { useDesk } from '@/stores/desk';
 import { usePictures } from '@/stores/pictures';
-import { computed, ref } from 'vue';
+import { computed, ref, watch } from 'vue';
 import NumberField from './NumberField.vue';
 
 /** The pictures of what is selected: which they are, how they lie in their frames, and what of them is kept in view. */
@@ -44,6 +45,16 @@ const focus = computed(() => ({
     x: held.value?.x ?? commonOf(props.items, (item) => item.fields.focus_x ?? 0.5),
     y: held.value?.y ?? commonOf(props.items, (item) => item.fields.focus_y ?? 0.5),
 }));
+const credit = ref('');
+watch(
+    key,
+    async (picture) => {
+        credit.value = '';
+        const about = picture ? await api.aboutPicture(picture).catch(() => null) : null;
+        if (key.value === picture) credit.value = about?.credit ?? '';
+    },
+    { immediate: true },
+);
 const percent = (share: number | undefined) => (share === undefined ? undefined : Math.round(share * 1e5) / 1e3);
 
 function lay(way: Way, scale?: number): void {
@@ -94,6 +105,7 @@ function point(event: PointerEvent): void {
             <template v-else>{{ counted(shown) }}, not the same</template>
             <template v-if="magnification">, shown at {{ figure(magnification * 100) }} %</template>
         </p>
+        <p v-if="credit" class="note">{{ credit }}</p>
         <p v-if="coarse.length" class="warning" role="status">
             {{ coarse.length === items.length ? '' : `${coarse.length} of ${items.length}: ` }}Shown larger than its
             pixels. Sharp at 100 % and below.

@@ -6,6 +6,7 @@ import { storeToRefs } from 'pinia';
 import { watch } from 'vue';
 import Contents from './Contents.vue';
 import GuidesPanel from './GuidesPanel.vue';
+import KitsPanel from './KitsPanel.vue';
 import PlaceTools from './PlaceTools.vue';
 import SlicesPanel from './SlicesPanel.vue';
 
@@ -31,10 +32,12 @@ watch(panel, () => (view.showSlices = panel.value === 'slices'), { immediate: tr
             <button type="button" role="tab" :aria-selected="panel === 'slices'" @click="panel = 'slices'">
                 Slices <i v-if="desk.slices.length" class="num">{{ desk.slices.length }}</i>
             </button>
+            <button type="button" role="tab" :aria-selected="panel === 'kits'" @click="panel = 'kits'">Kits</button>
         </div>
         <Contents v-show="panel === 'contents'" />
         <GuidesPanel v-if="panel === 'guides'" />
         <SlicesPanel v-if="panel === 'slices'" />
+        <KitsPanel v-if="panel === 'kits'" />
         <div v-if="panel === 'contents'" class="quick" role="toolbar" aria-label="With what is selected">
             <button
                 v-for="name in quick"
@@ -61,7 +64,7 @@ watch(panel, () => (view.showSlices = panel.value === 'slices'), { immediate: tr
 }
 .panels {
     display: grid;
-    grid-template-columns: 1fr 1fr 1fr;
+    grid-template-columns: repeat(4, auto);
     border-bottom: 1px solid var(--line);
 }
 .panels button {

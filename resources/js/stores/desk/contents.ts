@@ -10,6 +10,7 @@ import type {
     Slice,
     Swatch,
 } from '@/api/types';
+import type { OwnKit } from '@/api/kits';
 import type { OwnFont, TypeScale, TypeStyle } from '@/api/fonts';
 import { ref, shallowRef } from 'vue';
 
@@ -26,6 +27,7 @@ export function useContents() {
     const styles = shallowRef<TypeStyle[]>([]);
     const scales = shallowRef<TypeScale[]>([]);
     const ownFonts = shallowRef<OwnFont[]>([]);
+    const kits = shallowRef<OwnKit[]>([]);
     const revision = ref(0);
 
     function show(content: SheetContent): void {
@@ -63,6 +65,7 @@ export function useContents() {
                 | 'styles'
                 | 'scales'
                 | 'own_fonts'
+                | 'kits'
             >
         >,
     ): void {
@@ -75,6 +78,7 @@ export function useContents() {
         if (given.styles) styles.value = given.styles;
         if (given.scales) scales.value = given.scales;
         if (given.own_fonts) ownFonts.value = given.own_fonts;
+        if (given.kits) kits.value = given.kits;
     }
 
     return {
@@ -89,6 +93,7 @@ export function useContents() {
         styles,
         scales,
         ownFonts,
+        kits,
         revision,
         show,
         take,
