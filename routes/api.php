@@ -22,6 +22,7 @@ use App\Http\Controllers\RenderController;
 use App\Http\Controllers\SettingController;
 use App\Http\Controllers\SheetController;
 use App\Http\Controllers\SnapController;
+use App\Http\Controllers\TokenController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('documents', [DocumentController::class, 'index']);
@@ -81,6 +82,8 @@ Route::post('sheets/{sheet}/setting', [SettingController::class, 'set']);
 Route::get('kits', [KitController::class, 'index']);
 Route::get('kits/{kit}', [KitController::class, 'show']);
 Route::get('sheets/{sheet}/kits/{kit}.svg', [KitController::class, 'picture']);
+Route::get('sheets/{sheet}/tokens.json', [TokenController::class, 'json']);
+Route::get('sheets/{sheet}/tokens.css', [TokenController::class, 'css']);
 Route::get('picture-library', [PictureLibraryController::class, 'search']);
 Route::get('picture-library/{picture}.svg', [PictureLibraryController::class, 'show']);
 Route::post('picture-library/{picture}/take', [PictureLibraryController::class, 'take'])->middleware('throttle:drawing');

@@ -12,7 +12,9 @@ use AllSquare\Core\Geometry\Point;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Item\Item;
 use AllSquare\Core\Item\Kinds;
+use AllSquare\Core\Item\Look\Colour;
 use AllSquare\Core\Item\Naming;
+use AllSquare\Core\Paint\Contrast;
 use AllSquare\Core\Path\PathData;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Running\Command;
@@ -34,6 +36,10 @@ final readonly class AddIcons implements Command, SelectsWhatItMade
 {
     /** px of an icon that is put into nothing, and between two of them */
     private const SIDE = 24.0;
+
+    private const INK = '#20302d';
+
+    private const LIGHT = '#ffffff';
 
     private function __construct(private Params $params)
     {
@@ -93,7 +99,7 @@ final readonly class AddIcons implements Command, SelectsWhatItMade
         foreach ($selected as $i => $id) {
             $on = $draft->item($id);
             $side = $size ?? max(1.0, Length::whole(min($on->frame->w, $on->frame->h) / 2));
-            $made[] = $this->put($draft, $icons[$i] ?? $icons[0], $side, $on->frame->centre(), $on->parent);
+            $made[] = $this->put($draft, $icons[$i] ?? $icons[0], $side, $on->frame->centre(), $on->parent, self::seenOn($on));
         }
 
         // @phpstan-ignore return.type (something was selected)
@@ -123,13 +129,13 @@ final readonly class AddIcons implements Command, SelectsWhatItMade
      *
      * @param  array{name: string, path: string}  $icon
      */
-    private function put(Draft $draft, array $icon, float $size, Point $centre, ?string $parent): string
+    private function put(Draft $draft, array $icon, float $size, Point $centre, ?string $parent, string $colour = self::INK): string
     {
         $scale = $size / max(1.0, $this->params->number('side') ?? self::SIDE);
         $path = PathData::read($icon['path'])->mapped(static fn (Point $p): Point => new Point(round($p->x * $scale, 6), round($p->y * $scale, 6)));
         $bounds = $path->bounds() ?? throw Refusal::because('There is nothing to be seen of this icon.', 'icons');
         $kind = Kinds::ofPaths();
-        $colour = $this->params->value('colour') ?? '#20302d';
+        $colour = $this->params->value('colour') ?? $colour;
         $fields = $kind->fields()->taken(['subpaths' => $path->moved(-$bounds->x, -$bounds->y)->toArray(), 'outline' => ['colour' => $colour, 'weight' => $this->params->number('weight') ?? Length::round(2 * $scale), 'ends' => 'round', 'joins' => 'round']], $draft->fonts);
         $item = new Item($draft->nextId(), $parent, (new Ranks($draft))->top($parent), $kind, Naming::checked(ucfirst(str_replace('-', ' ', $icon['name']))), new Rect($centre->x - $bounds->w / 2, $centre->y - $bounds->h / 2, $bounds->w, $bounds->h), 0.0, false, false, [...$kind->fields()->defaults, ...$fields]);
         $draft->add($item->inFrame($item->frame->rounded())->fitted(false, $draft->fonts));
@@ -140,5 +146,17 @@ final readonly class AddIcons implements Command, SelectsWhatItMade
         }
 
         return $item->id;
+    }
+
+    /** The one of ink and white that stands out more from the colour of what it is put into. */
+    private static function seenOn(Item $on): string
+    {
+        $fill = $on->fields['fill'] ?? null;
+        if (! $fill instanceof Colour || ! $fill->isOpaque()) {
+            return self::INK;
+        }
+        $parts = static fn (string $hex): array => array_map(static fn (int $i): int => (int) hexdec(substr($hex, $i, 2)), [1, 3, 5]);
+
+        return Contrast::ratio($parts(self::INK), $parts($fill->hex)) >= Contrast::ratio($parts(self::LIGHT), $parts($fill->hex)) ? self::INK : self::LIGHT;
     }
 }

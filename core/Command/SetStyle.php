@@ -75,12 +75,21 @@ final class SetStyle implements Command, GoesOn, ReachesEverySheet
         if ($was === null || $is === null) {
             return;
         }
+        $this->count += self::follow($draft, $was, $is);
+    }
+
+    /** @return int how many texts of a sheet have changed with their style */
+    public static function follow(Draft $draft, TypeStyle $was, TypeStyle $is): int
+    {
+        $count = 0;
         foreach ($draft->tree->all() as $item) {
             $changes = $was->isOf($item) ? $was->followed($item, $is) : [];
             if ($changes !== []) {
                 $draft->put(UseStyle::set($item, $changes)->fitted($draft->sheet()->wholePixels, $draft->fonts));
-                $this->count++;
+                $count++;
             }
         }
+
+        return $count;
     }
 }

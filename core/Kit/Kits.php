@@ -15,7 +15,7 @@ final class Kits
         return [
             'card' => ['title' => 'Card', 'words' => 'tile teaser picture article', 'make' => PartKits::card(...)],
             'list-row' => ['title' => 'List row', 'words' => 'item entry line', 'make' => PartKits::listRow(...)],
-            'field' => ['title' => 'Form field with label', 'words' => 'input form entry', 'make' => FormKits::field(...)],
+            'field' => ['title' => 'Form field', 'words' => 'input label entry', 'make' => FormKits::field(...)],
             'buttons' => ['title' => 'Button row', 'words' => 'actions ok cancel', 'make' => FormKits::buttons(...)],
             'step' => ['title' => 'Step', 'words' => 'process number how', 'make' => PartKits::step(...)],
             'key-figure' => ['title' => 'Key figure', 'words' => 'number statistic count', 'make' => PartKits::keyFigure(...)],

@@ -103,7 +103,7 @@ abstract class HttpTestCase extends TestCase
      * @param  array<string, mixed>  $fields
      * @return string its id
      */
-    protected function item(string $sheet, string $kind, float $x, float $y, float $w, float $h, array $fields = []): string
+    protected function thing(string $sheet, string $kind, float $x, float $y, float $w, float $h, array $fields = []): string
     {
         return $this->command($sheet, 'add-item', [], ['kind' => $kind, 'x' => $x, 'y' => $y, 'w' => $w, 'h' => $h, ...$fields])->assertOk()->json('created.0.id');
     }

@@ -38,7 +38,7 @@ final class IconsTest extends HttpTestCase
 
     public function test_several_icons_come_into_the_middle_of_several_rounds_one_each(): void
     {
-        $rounds = array_map(fn (int $i): string => $this->item($this->sheet, 'round', 40 + $i * 100, 50, 64, 64), [0, 1, 2]);
+        $rounds = array_map(fn (int $i): string => $this->thing($this->sheet, 'round', 40 + $i * 100, 50, 64, 64), [0, 1, 2]);
         $icons = [...$this->found('ship', 1), ...$this->found('anchor', 1), ...$this->found('clock', 1)];
         $made = $this->command($this->sheet, 'add-icons', $rounds, ['icons' => $icons, 'colour' => '#17614f'])->assertOk()->json('created');
         self::assertCount(3, $made);
@@ -55,6 +55,10 @@ final class IconsTest extends HttpTestCase
         // Two for three things.
         $this->command($this->sheet, 'add-icons', $rounds, ['icons' => array_slice($icons, 0, 2)])->assertStatus(422)->assertJsonPath('errors.icons.0', 'There are 2 icons for 3 things. Choose one for all, or one for each.');
         self::assertCount(3, $this->command($this->sheet, 'add-icons', $rounds, ['icons' => [$icons[0]]])->assertOk()->json('created'), 'one for all');
+        foreach (['#17614f' => '#ffffff', '#f0c96a' => '#20302d'] as $ground => $seen) {
+            $round = $this->thing($this->sheet, 'round', 40, 300, 64, 64, ['fill' => $ground]);
+            self::assertSame($seen, $this->command($this->sheet, 'add-icons', [$round], ['icons' => [$icons[0]]])->json('created.0.fields.outline.colour'), "on $ground");
+        }
     }
 
     public function test_icons_come_in_a_row_about_a_point_as_large_as_is_said(): void

@@ -72,7 +72,7 @@ final class KitsTest extends HttpTestCase
 
     public function test_a_kit_is_set_in_the_documents_own_styles_and_sizes(): void
     {
-        $text = $this->item($this->sheet, 'text', 0, 0, 200, 40, ['text' => 'Timetable', 'size' => 26, 'tracking' => 0.5]);
+        $text = $this->thing($this->sheet, 'text', 0, 0, 200, 40, ['text' => 'Timetable', 'size' => 26, 'tracking' => 0.5]);
         $this->command($this->sheet, 'keep-style', [$text], ['name' => 'Card title'])->assertOk();
         $style = $this->getJson("/api/sheets/$this->sheet")->json('styles.0.key');
         $by = array_column($this->placed('card'), null, 'name');
@@ -109,8 +109,8 @@ final class KitsTest extends HttpTestCase
 
     public function test_things_are_kept_as_a_kit_and_put_again(): void
     {
-        $box = $this->item($this->sheet, 'box', 100, 100, 200, 80, ['fill' => '#17614f']);
-        $round = $this->item($this->sheet, 'round', 120, 120, 40, 40, ['fill' => '#f0c96a']);
+        $box = $this->thing($this->sheet, 'box', 100, 100, 200, 80, ['fill' => '#17614f']);
+        $round = $this->thing($this->sheet, 'round', 120, 120, 40, 40, ['fill' => '#f0c96a']);
         $this->command($this->sheet, 'turn', [$round], ['by' => 30])->assertOk();
         $before = (string) $this->get("/api/sheets/$this->sheet")->getContent();
         $answer = $this->command($this->sheet, 'keep-kit', [$box, $round], ['name' => 'Badge'])->assertOk();
@@ -140,8 +140,8 @@ final class KitsTest extends HttpTestCase
 
     public function test_what_lies_in_a_turned_group_is_kept_as_it_is_seen(): void
     {
-        $box = $this->item($this->sheet, 'box', 100, 100, 200, 80);
-        $group = $this->command($this->sheet, 'group', [$box, $this->item($this->sheet, 'box', 400, 100, 20, 80)])->assertOk()->json('created.0.id');
+        $box = $this->thing($this->sheet, 'box', 100, 100, 200, 80);
+        $group = $this->command($this->sheet, 'group', [$box, $this->thing($this->sheet, 'box', 400, 100, 20, 80)])->assertOk()->json('created.0.id');
         $this->command($this->sheet, 'turn', [$group], ['by' => 90])->assertOk();
         $bounds = $this->byId($box)['bounds'];
         $kit = $this->command($this->sheet, 'keep-kit', [$box], ['name' => 'Upright'])->assertOk()->json('kits.0.id');
@@ -153,8 +153,8 @@ final class KitsTest extends HttpTestCase
     public function test_kits_go_with_the_document_and_are_seen_from_others(): void
     {
         $key = $this->call('POST', '/api/pictures?name=pier.png', content: SamplePicture::png(40, 30), server: ['CONTENT_TYPE' => 'application/octet-stream'])->assertCreated()->json('picture');
-        $picture = $this->item($this->sheet, 'picture', 10, 10, 40, 30, ['picture' => $key]);
-        $box = $this->item($this->sheet, 'box', 10, 60, 40, 30, ['fill' => '#17614f']);
+        $picture = $this->thing($this->sheet, 'picture', 10, 10, 40, 30, ['picture' => $key]);
+        $box = $this->thing($this->sheet, 'box', 10, 60, 40, 30, ['fill' => '#17614f']);
         $this->command($this->sheet, 'keep-swatch', [$box], ['name' => 'Spruce', 'colour' => '#17614f'])->assertOk();
         $swatch = $this->getJson("/api/sheets/$this->sheet")->json('swatches.0');
         $this->command($this->sheet, 'set', [$box], ['fill' => ['swatch' => $swatch['key'], 'colour' => '#17614f']])->assertOk();

@@ -35,7 +35,7 @@ final class PictureLibraryTest extends HttpTestCase
 
         // In files, too.
         ['document' => $document, 'sheet' => $sheet] = $this->begin(400, 300);
-        $this->item($sheet, 'picture', 0, 0, 160, 100, ['picture' => $key]);
+        $this->thing($sheet, 'picture', 0, 0, 160, 100, ['picture' => $key]);
         self::assertSame($taken->json('credit'), json_decode((string) $this->get("/api/documents/$document/file")->getContent(), true)['picture_files'][0]['credit']);
     }
 

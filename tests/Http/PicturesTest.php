@@ -38,7 +38,7 @@ final class PicturesTest extends HttpTestCase
     /** @param  array<string, mixed>  $fields */
     private function picture(string $key, float $x, float $y, float $w, float $h, array $fields = []): string
     {
-        return $this->item($this->sheet, 'picture', $x, $y, $w, $h, ['picture' => $key, ...$fields]);
+        return $this->thing($this->sheet, 'picture', $x, $y, $w, $h, ['picture' => $key, ...$fields]);
     }
 
     private function painted(): string

@@ -75,9 +75,15 @@ final readonly class NumberField extends Field
         return is_numeric($stored) ? (float) $stored : $this->default;
     }
 
+    /** The number that it may be which is nearest. */
+    public function within(float $given): float
+    {
+        return min($this->most, max($this->least, $given));
+    }
+
     public function scaled(mixed $value, float $factor): mixed
     {
-        return $this->scales && is_numeric($value) ? min($this->most, max($this->least, $this->unit === 'px' ? Length::round((float) $value * $factor) : round((float) $value * $factor, 9))) : $value;
+        return $this->scales && is_numeric($value) ? $this->within($this->unit === 'px' ? Length::round((float) $value * $factor) : round((float) $value * $factor, 9)) : $value;
     }
 
     public function toAnswer(): array

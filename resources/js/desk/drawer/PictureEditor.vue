@@ -105,7 +105,7 @@ function point(event: PointerEvent): void {
             <template v-else>{{ counted(shown) }}, not the same</template>
             <template v-if="magnification">, shown at {{ figure(magnification * 100) }} %</template>
         </p>
-        <p v-if="credit" class="note">{{ credit }}</p>
+        <p v-if="credit" class="note">Made by {{ credit }}</p>
         <p v-if="coarse.length" class="warning" role="status">
             {{ coarse.length === items.length ? '' : `${coarse.length} of ${items.length}: ` }}Shown larger than its
             pixels. Sharp at 100 % and below.

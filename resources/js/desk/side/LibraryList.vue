@@ -70,13 +70,13 @@ onBeforeUnmount(() => {
                 draggable="true"
                 :tabindex="at === i ? 0 : -1"
                 :disabled="pictures.under !== null"
-                :title="`${picture.name}. ${picture.credit}`"
+                :title="`${picture.name}, by ${picture.credit}`"
                 @click="putting.put({ put: 'picture', picture: picture.id, name: picture.name })"
                 @dragstart="putting.drag($event, { put: 'picture', picture: picture.id, name: picture.name })"
             >
                 <img :src="`/api/picture-library/${picture.id}.svg`" alt="" loading="lazy" draggable="false" />
                 <span class="name">{{ picture.name }}</span>
-                <span class="credit">{{ picture.credit }}</span>
+                <span class="credit">by {{ picture.credit }}</span>
             </button>
         </template>
     </div>
