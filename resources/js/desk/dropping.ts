@@ -9,6 +9,7 @@ import { useView } from '@/stores/view';
 import { onBeforeUnmount, onMounted } from 'vue';
 import { isDrawing, isPictureFile, usePicturePlacing } from './pictures';
 import { usePutting } from './putting';
+import { isTokenFile, useTokens } from './tokens';
 
 /** Files, and pictures of other documents, that are dropped on the desk or pasted. On a picture, one takes its place. */
 export function useDropping() {
@@ -16,6 +17,7 @@ export function useDropping() {
     const view = useView();
     const placing = usePicturePlacing();
     const putting = usePutting();
+    const tokens = useTokens();
 
     const plane = () => document.querySelector<HTMLElement>('.plane');
 
@@ -71,7 +73,8 @@ export function useDropping() {
         }
         if (files.length === 0) return false;
         for (const file of drawings) await placing.putDrawing(file, file.name, at);
-        const other = files.find((file) => !known.includes(file) && !drawings.includes(file));
+        for (const file of files.filter(isTokenFile)) await tokens.take(file);
+        const other = files.find((file) => !known.includes(file) && !drawings.includes(file) && !isTokenFile(file));
         if (other) desk.say(`${other.name} is no picture that can be used. PNG, JPEG, WebP and SVG can.`, 'refused');
         if (known.length > 0) await placing.bringAndShow(known, into, at);
         return true;

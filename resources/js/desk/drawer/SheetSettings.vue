@@ -6,6 +6,7 @@ import ToggleSwitch from 'primevue/toggleswitch';
 import { computed } from 'vue';
 import ColourField from './ColourField.vue';
 import SwatchList from './SwatchList.vue';
+import TokenFiles from './TokenFiles.vue';
 
 /** The sheet itself: its size, its background, and whether things are brought to whole pixels. */
 const desk = useDesk();
@@ -52,6 +53,7 @@ const print = computed(() =>
             </label>
         </section>
         <SwatchList />
+        <TokenFiles />
     </template>
 </template>
 
