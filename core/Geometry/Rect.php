@@ -93,6 +93,15 @@ final readonly class Rect
             && $this->y <= $other->bottom() && $other->y <= $this->bottom();
     }
 
+    /** What both cover; null where they do not meet. */
+    public function within(self $other): ?self
+    {
+        [$x, $y] = [max($this->x, $other->x), max($this->y, $other->y)];
+        [$right, $bottom] = [min($this->right(), $other->right()), min($this->bottom(), $other->bottom())];
+
+        return $right < $x || $bottom < $y ? null : new self($x, $y, $right - $x, $bottom - $y);
+    }
+
     public function area(): float
     {
         return $this->w * $this->h;

@@ -28,7 +28,7 @@ final readonly class Gradients
      */
     public function read(DOMElement $element, Style $style, Lengths $lengths, Affine $toItem, Rect $box, Point $size, float $opacity): array|string|null
     {
-        $chain = $this->chain($element);
+        $chain = $this->references->chain($element, ['linearGradient', 'radialGradient']);
         $said = array_merge(...array_reverse(array_map(fn (DOMElement $one): array => $this->cascade->of($one), $chain)));
         $stops = $this->stops($chain, $style, $opacity);
         if (count($stops) < 2) {
@@ -174,19 +174,5 @@ final readonly class Gradients
         }
 
         return $stops;
-    }
-
-    /** @return non-empty-list<DOMElement> it, and what it takes the rest from */
-    private function chain(DOMElement $element): array
-    {
-        $chain = [$element];
-        for ($next = $this->references->of($element); $next !== null && count($chain) < 8 && ! in_array($next, $chain, true); $next = $this->references->of($next)) {
-            if (! in_array($next->localName, ['linearGradient', 'radialGradient'], true)) {
-                break;
-            }
-            $chain[] = $next;
-        }
-
-        return $chain;
     }
 }

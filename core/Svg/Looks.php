@@ -11,7 +11,7 @@ use AllSquare\Core\Item\Look\Outline;
 /** Fill and outline of SVG (SVG 2, section 13) as items keep them. */
 final readonly class Looks
 {
-    public function __construct(private References $references, private Gradients $gradients, private LeftOut $leftOut)
+    public function __construct(private References $references, private Gradients $gradients, private Patterns $patterns, private LeftOut $leftOut)
     {
     }
 
@@ -83,6 +83,12 @@ final readonly class Looks
             $server = $this->references->named($value);
             if ($server !== null && in_array($server->localName, ['linearGradient', 'radialGradient'], true)) {
                 return self::seen($this->gradients->read($server, $at->style, $at->lengths, $toItem, $box, $size, $opacity));
+            }
+            if ($server !== null && $server->localName === 'pattern') {
+                $pattern = $this->patterns->read($server, $at->lengths, $toItem, $box, $opacity);
+                if ($pattern !== null) {
+                    return $pattern;
+                }
             }
             if ($server !== null) {
                 $this->leftOut->add($server->localName === 'pattern' ? 'a pattern' : "what fills it: $server->localName");

@@ -40,4 +40,18 @@ final class References
     {
         return preg_match('/^url\(\s*[\'"]?#([^\'")]+)[\'"]?\s*\)/', $value, $found) === 1 ? $this->byId[$found[1]] ?? null : null;
     }
+
+    /**
+     * @param  list<string>  $names  of elements that may take the rest from one another
+     * @return non-empty-list<DOMElement> it, and what it takes the rest from
+     */
+    public function chain(DOMElement $element, array $names): array
+    {
+        $chain = [$element];
+        for ($next = $this->of($element); $next !== null && count($chain) < 8 && ! in_array($next, $chain, true) && in_array($next->localName, $names, true); $next = $this->of($next)) {
+            $chain[] = $next;
+        }
+
+        return $chain;
+    }
 }

@@ -55,7 +55,7 @@ final class SvgReader
         $this->leftOut = new LeftOut;
         $this->cascade = new Cascade($this->leftOut);
         $this->references = new References($root);
-        $looks = new Looks($this->references, new Gradients($this->cascade, $this->references, $this->leftOut), $this->leftOut);
+        $looks = new Looks($this->references, new Gradients($this->cascade, $this->references, $this->leftOut), new Patterns($this->cascade, $this->references, $this->leftOut), $this->leftOut);
         $this->shapes = new ShapeItems($looks, $this->leftOut, $fonts);
         $this->texts = new TextItems($this->cascade, $looks, $this->leftOut, $fonts);
         $this->pictures = new PictureItems($keep, $this->leftOut, $fonts);

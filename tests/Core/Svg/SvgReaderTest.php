@@ -124,6 +124,36 @@ final class SvgReaderTest extends TestCase
         yield 'opacity on all levels' => ['<g opacity="0.6"><rect x="20" y="20" width="80" height="80" fill="#a83a24"/><g opacity="0.5"><circle cx="100" cy="80" r="50" fill="#17614f"/></g></g><rect x="120" y="10" width="60" height="30" fill="#24485a" opacity=".3" fill-opacity=".8"/>'];
     }
 
+    /** @return iterable<string, array{string, list<array<string, mixed>>}> with the patterns that they become */
+    public static function patterns(): iterable
+    {
+        $is = static fn (string $sort, float $pitch, float $share, float $angle, string $colour, ?string $ground, ?float $phase = null): array => ['pattern' => $sort, 'pitch' => $pitch, 'share' => $share, 'angle' => $angle, ...($phase === null ? [] : ['phase' => $phase]), 'colour' => $colour, 'ground' => $ground];
+        $box = static fn (string $pattern, int $x = 20): string => "<defs>$pattern</defs><rect x='$x' y='20' width='120' height='100' fill='url(#p)'/>";
+        yield 'upright stripes' => [$box('<pattern id="p" width="20" height="20" patternUnits="userSpaceOnUse"><rect width="20" height="20" fill="#f0c96a"/><rect x="5" width="8" height="20" fill="#17614f"/></pattern>'), [$is('stripes', 20.0, 0.4, 0.0, '#17614f', '#f0c96a', 5.0)]];
+        yield 'level stripes' => [$box('<pattern id="p" width="10" height="16" patternUnits="userSpaceOnUse"><path d="M0 6H10" stroke="#a83a24" stroke-width="4"/></pattern>'), [$is('stripes', 16.0, 0.25, 90.0, '#a83a24', null)]];
+        yield 'turned stripes' => [$box('<pattern id="p" width="16" height="9" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><line x1="0" y1="0" x2="0" y2="9" stroke="#24485a" stroke-width="12"/></pattern>', 0), [$is('stripes', 16.0, 0.375, 45.0, '#24485a', null, 1.857864)]];
+        yield 'dots' => [$box('<pattern id="p" width="20" height="20" patternUnits="userSpaceOnUse"><circle cx="10" cy="10" r="6" fill="#a83a24"/></pattern>'), [$is('dots', 20.0, 0.6, 0.0, '#a83a24', null)]];
+        yield 'checks' => [$box('<pattern id="p" width="40" height="40" patternUnits="userSpaceOnUse"><rect width="40" height="40" fill="#ffffff"/><g/><rect width="20" height="20"/><rect x="20" y="20" width="20" height="20"/></pattern>'), []];
+        yield 'checks from the corner on' => [$box('<pattern id="p" width="40" height="40" patternUnits="userSpaceOnUse"><rect width="20" height="20"/><rect x="20" y="20" width="20" height="20"/></pattern>', 40), [$is('checks', 20.0, 0.5, 0.0, '#000000', null)]];
+        yield 'checks beside the corner' => [$box('<pattern id="p" width="40" height="40" patternUnits="userSpaceOnUse"><rect x="20" width="20" height="20"/><rect y="20" width="20" height="20"/></pattern>'), [$is('checks', 20.0, 0.5, 0.0, '#000000', null)]];
+        yield 'a share of the box' => [$box('<pattern id="base" width="0.25" height="1"><rect width="15" height="100" fill="#17614f"/></pattern><pattern id="p" href="#base"/>'), [$is('stripes', 30.0, 0.5, 0.0, '#17614f', null)]];
+    }
+
+    /** @param  list<array<string, mixed>>  $patterns */
+    #[DataProvider('patterns')]
+    public function test_patterns_that_fit_ours_look_the_same(string $inside, array $patterns): void
+    {
+        $content = self::read($inside);
+        self::assertSame($patterns, array_values(array_filter(array_map(static fn (Item $item): mixed => $item->kind->fields()->stored($item->fields)['fill'] ?? null, $content->items), is_array(...))));
+        if ($patterns === []) {
+            self::assertSame(['a pattern'], array_column($content->leftOut, 'what'));
+
+            return;
+        }
+        self::assertSame([], $content->leftOut);
+        self::assertLessThan(0.005, PaintedSvg::difference(self::OPEN.$inside.'</svg>', 400));
+    }
+
     #[DataProvider('drawings')]
     public function test_it_looks_the_same(string $inside): void
     {
