@@ -6,6 +6,7 @@ namespace AllSquare\Core\Slice;
 
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Item\Item;
+use AllSquare\Core\Item\Traits\HasPicture;
 use AllSquare\Core\Item\Traits\PaintsNothing;
 use AllSquare\Core\Sheet\Slice;
 use AllSquare\Core\Sheet\Tree;
@@ -15,6 +16,9 @@ final class Areas
 {
     /** @var list<Rect>|null what is painted on the sheet, each thing by itself */
     private ?array $everything = null;
+
+    /** @var list<Item>|null all pictures of the sheet that are seen */
+    private ?array $pictures = null;
 
     /** @param  array<string, Rect>  $painted  the box that each item paints, by id; of those that paint anything */
     public function __construct(private readonly Tree $tree, private readonly array $painted)
@@ -40,6 +44,18 @@ final class Areas
     public function isEmpty(Slice $slice): bool
     {
         return $this->inside($slice) === [];
+    }
+
+    /** @return list<Item> the pictures that are seen in it */
+    public function pictures(Slice $slice): array
+    {
+        $this->pictures ??= array_values(array_filter($this->tree->all(), fn (Item $item): bool => $item->kind instanceof HasPicture
+            && $item->kind->picture($item->fields) !== null && isset($this->painted[$item->id]) && ! $this->tree->isHidden($item->id) && ! $this->tree->isReference($item->id)));
+        $taken = $this->taken($slice);
+
+        return array_values(array_filter($this->pictures, fn (Item $item): bool => $taken === null
+            ? $this->painted[$item->id]->meets($slice->box)
+            : array_filter($taken, fn (string $id): bool => $id === $item->id || $this->tree->isWithin($item->id, $id)) !== []));
     }
 
     /** Of its own items all they paint; of what lies there only what lies in it. Out to whole pixels. */

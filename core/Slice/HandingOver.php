@@ -6,6 +6,8 @@ namespace AllSquare\Core\Slice;
 
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Item\Item;
+use AllSquare\Core\Item\Traits\HasPicture;
 use AllSquare\Core\Sheet\FileFormat;
 use AllSquare\Core\Sheet\HandOverSettings;
 use AllSquare\Core\Sheet\Scale;
@@ -16,6 +18,9 @@ use AllSquare\Core\Sheet\Slice;
 final readonly class HandingOver
 {
     public const LONGEST_SIDE = 16_000;
+
+    /** times its pixels up to which a picture counts as not enlarged */
+    private const SHARP = 1.0005;
 
     /**
      * @param  list<Asset>  $assets  in the order of their slices
@@ -91,6 +96,8 @@ final readonly class HandingOver
                     : sprintf('%s is %s × %s, and becomes %d × %d', $scale->text(), Length::text($exactW), Length::text($exactH), $w, $h));
             }
         }
+        $coarse = self::coarse($areas->pictures($slice), $area, $scales === [] ? [Scale::read(1)] : $scales);
+        $coarse === null || $say(Warning::COARSE, $coarse);
         if ($areas->isEmpty($slice)) {
             $say(Warning::EMPTY, 'nothing is painted in it');
         }
@@ -100,5 +107,30 @@ final readonly class HandingOver
         }
 
         return $warnings;
+    }
+
+    /**
+     * What is to be said of pictures that are painted larger than they are: of the largest size that they are painted at.
+     *
+     * @param  list<Item>  $pictures
+     * @param  non-empty-list<Scale>  $scales
+     */
+    private static function coarse(array $pictures, Rect $area, array $scales): ?string
+    {
+        usort($scales, static fn (Scale $a, Scale $b): int => $b->factor($area) <=> $a->factor($area));
+        $times = [];
+        foreach ($pictures as $item) {
+            $is = $item->kind instanceof HasPicture ? $item->kind->magnification($item) * $scales[0]->factor($area) : 0.0;
+            if ($is > self::SHARP) {
+                $times[] = [$is, $item->name];
+            }
+        }
+        if ($times === []) {
+            return null;
+        }
+        rsort($times);
+        [$most, $name] = $times[0];
+
+        return sprintf('at %s, "%s" is painted at %s %% of its pixels%s', $scales[0]->text(), mb_strimwidth($name, 0, 40, '…'), Length::text(round($most * 100)), count($times) > 1 ? ', and '.(count($times) - 1).' more above 100 %' : '');
     }
 }

@@ -24,6 +24,9 @@ final readonly class Warning
 
     public const TOO_LARGE = 'too-large';
 
+    /** A picture is painted larger than it is. */
+    public const COARSE = 'coarse';
+
     /** @param  string  $kind  one of the constants */
     public function __construct(public string $slice, public string $kind, public string $text)
     {

@@ -70,6 +70,23 @@ final class PicturesTest extends HttpTestCase
         $this->get('/api/pictures/10x10-'.str_repeat('0', 40))->assertNotFound();
     }
 
+    public function test_handing_over_says_what_is_painted_larger_than_it_is(): void
+    {
+        $key = $this->kept(SamplePicture::png(200, 100));
+        $this->picture($key, 0, 0, 100, 100, ['name' => 'Pier']);
+        $wide = $this->picture($key, 200, 0, 100, 50, ['name' => 'Quay']);
+        $this->command($this->sheet, 'add-slice', [], ['name' => 'left', 'x' => 0, 'y' => 0, 'w' => 150, 'h' => 150])->assertOk();
+        $this->command($this->sheet, 'add-slice', [], ['name' => 'all', 'x' => 0, 'y' => 0, 'w' => 400, 'h' => 300])->assertOk();
+        $this->command($this->sheet, 'add-slice', [$wide], ['name' => 'own', 'follow' => true, 'only' => true])->assertOk();
+        $said = fn (array $scales, string $format): array => array_column(array_filter($this->postJson("/api/sheets/$this->sheet/export/plan", ['scales' => $scales, 'formats' => [$format]])->assertOk()->json('warnings'), static fn (array $one): bool => $one['kind'] === 'coarse'), 'text');
+        self::assertSame([], $said(['1x'], 'png'), 'one covers with 100 %, one with 50');
+        self::assertSame(['at 2x, "Pier" is painted at 200 % of its pixels', 'at 2x, "Pier" is painted at 200 % of its pixels'], $said(['1x', '2x'], 'png'));
+        self::assertSame(['at 3x, "Pier" is painted at 300 % of its pixels', 'at 3x, "Pier" is painted at 300 % of its pixels, and 1 more above 100 %', 'at 3x, "Quay" is painted at 150 % of its pixels'], $said(['3x'], 'png'));
+        self::assertSame([], $said(['3x'], 'svg'), 'a drawing has its own size');
+        $this->command($this->sheet, 'place', [$wide], ['w' => 500, 'h' => 250])->assertOk();
+        self::assertStringContainsString('"Quay" is painted at 250 % of its pixels', implode($said(['1x'], 'svg')));
+    }
+
     public function test_what_is_painted_is_what_was_fitted(): void
     {
         [$red, $green, $blue, $yellow] = SamplePicture::COLOURS;

@@ -36,7 +36,7 @@ export interface PlannedFile {
 
 export interface Warning {
     slice: string;
-    kind: 'off-pixel' | 'fraction' | 'rounded' | 'renamed' | 'empty' | 'not-clear' | 'outside' | 'too-large';
+    kind: 'off-pixel' | 'fraction' | 'rounded' | 'renamed' | 'empty' | 'not-clear' | 'outside' | 'too-large' | 'coarse';
     text: string;
 }
 
