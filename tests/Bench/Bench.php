@@ -20,15 +20,18 @@ final class Bench
         $this->figures = new Figures;
     }
 
-    /** @param  string|null  $part  "intent" for what is made of layouts, and how fast; "shapes" for looks and paths, "type" for texts; all without it */
+    /** @param  string|null  $part  "intent" for what is made of layouts, and how fast; "shapes" for looks and paths, "type" for texts, "svg" for what is taken in, "pictures"; all without it */
     public function run(?string $part): int
     {
-        if (! in_array($part, [null, 'intent', 'shapes', 'type'], true)) {
-            fwrite(STDERR, "unknown part \"$part\". There is: intent, shapes, type\n");
+        if (! in_array($part, [null, 'intent', 'shapes', 'type', 'svg', 'pictures'], true)) {
+            fwrite(STDERR, "unknown part \"$part\". There is: intent, shapes, type, svg, pictures\n");
 
             return 2;
         }
-        if (! in_array($part, ['shapes', 'type'], true)) {
+        if (in_array($part, [null, 'svg'], true)) {
+            (new IconSet($this->figures))->print();
+        }
+        if (in_array($part, [null, 'intent'], true)) {
             (new IntentTable($this->figures))->print();
         }
         $data = new DataFolder;
@@ -38,6 +41,8 @@ final class Bench
                 'intent' => $this->squaring($server),
                 'shapes' => $this->shapes($server, new LargeSheet($server)),
                 'type' => $this->type($server, new LargeSheet($server)),
+                'pictures' => $this->pictures($server),
+                'svg' => null,
                 default => $this->everything($server),
             };
         } finally {
@@ -61,6 +66,7 @@ final class Bench
         $this->slices($server, $large);
         $this->shapes($server, $large);
         $this->type($server, $large);
+        $this->pictures($server);
     }
 
     private function shapes(RunningServer $server, LargeSheet $large): void
@@ -78,6 +84,22 @@ final class Bench
             $times = Stopwatch::summary($type->typing($browser));
             printf('a letter typed into 300 words until it is painted: p95 %.1f ms, median ', $times['p95']);
             $this->hold($times['median'], 50.0, 'ms');
+        } finally {
+            $browser->close();
+        }
+    }
+
+    private function pictures(RunningServer $server): void
+    {
+        $many = new ManyPictures($server);
+        printf("a picture of 12 megapixels brought along: %.2f s\n", $many->brought);
+        $browser = new Browser($server->address);
+        try {
+            echo '60 of them shown: ';
+            $this->hold($many->shown($browser), 2.0, 's');
+            $frames = array_map(static fn (string $what): float => Stopwatch::summary($many->dragging($browser, $what))['median'], ['boxes' => 'boxes', 'pictures' => 'pictures']);
+            printf('a drag over them, median frame %.1f ms; ', $frames['pictures']);
+            $this->hold($frames['pictures'] / $frames['boxes'], 1.1, 'times that over boxes');
         } finally {
             $browser->close();
         }

@@ -95,10 +95,16 @@ final class RunningServer
     /** @return array<string, mixed> */
     public function call(string $method, string $path, mixed $body = null): array
     {
+        return $this->send($method, $path, $body === null ? '' : json_encode($body, JSON_THROW_ON_ERROR), 'application/json');
+    }
+
+    /** @return array<mixed> */
+    public function send(string $method, string $path, string $content, string $type): array
+    {
         $answer = file_get_contents("$this->address/api/$path", false, stream_context_create(['http' => [
             'method' => $method,
-            'header' => 'Content-Type: application/json',
-            'content' => $body === null ? '' : json_encode($body, JSON_THROW_ON_ERROR),
+            'header' => "Content-Type: $type",
+            'content' => $content,
             'ignore_errors' => true,
         ]]));
 
