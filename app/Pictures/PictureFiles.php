@@ -57,10 +57,11 @@ final readonly class PictureFiles
         $format = $picture->type === 'png' ? 'png' : 'jpeg';
         $arguments = [];
         krsort($paths);
+        // Scaled by areas, which takes a quarter of the time of a filter; a JPEG is decoded no larger than it is needed.
         foreach ($paths as $size => $to) {
-            array_push($arguments, '-resize', "{$size}x$size>", '-write', "$format:$to");
+            array_push($arguments, '-scale', "{$size}x$size>", '-write', "$format:$to");
         }
-        $this->convert([...$arguments === [] ? [] : ['-define', 'jpeg:size='.(2 * (int) max(array_keys($paths))).'x'.(2 * (int) max(array_keys($paths)))], "$format:$path", '-strip', '-quality', $format === 'png' ? '75' : '88', ...$arguments, 'null:']);
+        $this->convert([...$arguments === [] ? [] : ['-define', 'jpeg:size='.max(array_keys($paths)).'x'.max(array_keys($paths))], "$format:$path", '-strip', '-quality', $format === 'png' ? '75' : '88', ...$arguments, 'null:']);
     }
 
     /** @throws Refusal when there are more than can be worked with */

@@ -54,9 +54,11 @@ final class ManyPictures
         return $this->server->call('POST', "sheets/{$this->sheets[$what]}/commands", ['command' => 'add-item', 'params' => $params])['created'][0]['id'];
     }
 
-    /** @return float s from opening it until every picture is there and painted, nothing of it known to the browser */
+    /** @return float s from opening it until every picture is there, which the browser has not seen before; it has seen the application */
     public function shown(Browser $browser): float
     {
+        $browser->visit("/d/$this->document/{$this->sheets['boxes']}");
+        $browser->waitForSheet();
         $browser->visit("/d/$this->document/{$this->sheets['pictures']}");
         $browser->waitForSheet();
         Waiting::until(fn (): bool => $browser->run('return document.querySelectorAll(".layer image").length >= arguments[0] && performance.getEntriesByType("resource").filter((one) => one.name.includes("/api/pictures/") && one.responseEnd > 0).length >= arguments[0]', self::COUNT), 'all pictures to be there');
@@ -85,7 +87,7 @@ final class ManyPictures
                 imagesetpixel($small, $x, $y, (int) imagecolorallocate($small, min(255, $light + $seed), $light, max(0, 200 - $light)));
             }
         }
-        $large = imagescale($small, 4000, 3000, IMG_BICUBIC);
+        $large = imagescale($small, 4000, 3000, IMG_BILINEAR_FIXED);
         assert($large instanceof GdImage);
         ob_start();
         imagejpeg($large, null, 88);
