@@ -188,4 +188,46 @@ final class PicturesTest extends BrowserTestCase
         $this->browser->waitForStatus('Undone');
         self::assertCount(0, $this->items($sheet), 'one step');
     }
+
+    public function test_pictures_are_seen_on_the_desk_as_they_are_handed_over(): void
+    {
+        ['sheet' => $sheet] = $this->openEmpty(500, 360);
+        $picture = $this->server->send('POST', 'pictures?name=pier.png', SamplePicture::png(240, 160), 'application/octet-stream')['picture'];
+        $put = fn (float $x, float $y, float $w, float $h, array $fields): string => $this->add($sheet, 'picture', $x, $y, $w, $h, 'Picture', ['picture' => $picture, ...$fields])['id'];
+        $put(10, 10, 100, 100, []);
+        $put(130, 10, 100, 100, ['fit' => 'contain', 'fill' => '#dfeaec']);
+        $put(250, 10, 60, 100, ['fit' => 'stretch', 'opacity' => 0.5]);
+        $put(330, 10, 150, 100, ['radius' => 30, 'focus_x' => 0.9, 'outline' => ['colour' => '#20302d', 'weight' => 6]]);
+        $put(40, 150, 120, 80, ['angle' => 30, 'shadow' => [['dx' => 8, 'dy' => 8, 'blur' => 0, 'spread' => 0, 'colour' => '#17614f']]]);
+        $mirrored = $put(220, 150, 90, 90, []);
+        $this->server->call('POST', "sheets/$sheet/commands", ['command' => 'mirror', 'items' => [$mirrored], 'params' => ['axis' => 'x']]);
+        $byHand = $put(340, 150, 120, 90, []);
+        $this->server->call('POST', "sheets/$sheet/commands", ['command' => 'fit-picture', 'items' => [$byHand], 'params' => ['fit' => 'hand', 'scale' => 1.7]]);
+        $this->reload();
+        Waiting::until(fn (): bool => $this->browser->run('const all = [...document.querySelectorAll(".layer image")]; return all.length === 7 && performance.getEntriesByType("resource").some((one) => one.name.includes("/api/pictures/") && one.responseEnd > 0)'), 'the pictures to be there');
+        $this->browser->run('document.querySelector(".plane").focus()');
+        $this->browser->keys('0');
+        [$zoom, $left, $top] = $this->browser->run('const m = document.querySelector(".layer .sheet").getScreenCTM(); return [m.a, m.e, m.f]');
+        $seen = imagecreatefromstring($this->browser->driver->takeScreenshot());
+        $handed = imagecreatefromstring((string) file_get_contents("{$this->server->address}/api/sheets/$sheet/render.png?scale=2x"));
+        assert($seen !== false && $handed !== false);
+        [$compared, $colours] = [0, []];
+        for ($y = 4; $y < 356; $y += 4) {
+            for ($x = 4; $x < 496; $x += 4) {
+                // Edges are reckoned in steps of their own: only what is of one colour around the point is compared.
+                $around = array_map(static fn (array $at): int => (int) imagecolorat($handed, 2 * $x + $at[0], 2 * $y + $at[1]) & 0xFFFFFF, [[0, 0], [-5, -5], [5, -5], [-5, 5], [5, 5], [0, 6], [6, 0], [-6, 0], [0, -6]]);
+                if (count(array_unique($around)) > 1) {
+                    continue;
+                }
+                $is = (int) imagecolorat($seen, (int) floor($left + $x * $zoom), (int) floor($top + $y * $zoom)) & 0xFFFFFF;
+                foreach ([16, 8, 0] as $shift) {
+                    self::assertEqualsWithDelta($around[0] >> $shift & 255, $is >> $shift & 255, 3, sprintf('at %d, %d: %06x and %06x', $x, $y, $around[0], $is));
+                }
+                $compared++;
+                $colours[$around[0]] = ($colours[$around[0]] ?? 0) + 1;
+            }
+        }
+        self::assertGreaterThan(5_000, $compared);
+        self::assertGreaterThan(8, count(array_filter($colours, static fn (int $points): bool => $points > 20)), 'of the four fields, half clear too, and of what is around them');
+    }
 }
