@@ -6,13 +6,15 @@ namespace App\Demo;
 
 use AllSquare\Core\Geometry\Unit;
 use App\Documents\SheetBook;
+use App\Icons\IconSet;
 use App\Models\Document;
+use App\Pictures\PictureStore;
 use App\Running\CommandRunner;
 
 /** The demo document: a made-up ferry line. It is drawn by commands; its history begins when it is done. */
 final readonly class MerrowSound
 {
-    public function __construct(private SheetBook $book, private CommandRunner $runner)
+    public function __construct(private SheetBook $book, private CommandRunner $runner, private IconSet $icons, private PictureStore $pictures)
     {
     }
 
@@ -30,6 +32,7 @@ final readonly class MerrowSound
         (new CrossingSheet($this->script($document, 'How a crossing works', 1120, 520)))->draw();
         (new HarbourChart($this->script($document, 'Harbour chart', 1000, 640)))->draw();
         (new SailingNotice(new SheetScript($this->runner, $this->book->add($document, 'Sailing notice', 110, 200, Unit::Mm, 150))))->draw();
+        (new HarbourFair($this->script($document, 'Harbour fair', 720, 960), $this->icons, $this->pictures))->draw();
         $script = new SheetScript($this->runner, $kiosk);
         $script->run('add-slice', $cards, ['follow' => true]);
         $script->run('keep-grid', [], ['name' => 'Kiosk, four columns']);
