@@ -26,7 +26,7 @@ final readonly class Looks
         return $this->paint($at, 'fill', '#000000', $toItem, $box, $size);
     }
 
-    /** @return array<string, mixed>|null */
+    /** @return array{colour: array<string, mixed>|string, weight: float, ends?: string, joins?: string, dash?: list<float>}|null */
     public function outline(UserSpace $at, Affine $toItem, Rect $box, Point $size): ?array
     {
         $style = $at->style;
@@ -46,7 +46,7 @@ final readonly class Looks
 
     /**
      * @param  callable(float): float  $length
-     * @return array<string, mixed> dashes, ends and joins, where they are not as usual
+     * @return array{ends?: string, joins?: string, dash?: list<float>} dashes, ends and joins, where they are not as usual
      */
     private function line(UserSpace $at, callable $length): array
     {

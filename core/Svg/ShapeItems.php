@@ -129,10 +129,17 @@ final readonly class ShapeItems
         $length = hypot($to->x - $from->x, $to->y - $from->y);
         $size = new Point($length, 0.0);
         $outline = $this->looks->outline($at, Affine::shift(-$box->x, -$box->y), $box, $size);
-        if ($outline === null || $length <= 0.0) {
+        if ($outline === null) {
             return null;
         }
         $middle = new Point(($from->x + $to->x) / 2, ($from->y + $to->y) / 2);
+        if ($length <= 0.0) {
+            // Of no length, it is seen by its ends alone (SVG 2, section 13.5.4).
+            $weight = $outline['weight'];
+            $kind = ['round' => 'circle', 'square' => 'rect'][$outline['ends'] ?? ''] ?? null;
+
+            return $kind === null ? null : $this->item(Kinds::ofSvg($kind), new Rect($middle->x - $weight / 2, $middle->y - $weight / 2, $weight, $weight), 0.0, Flip::None, ['fill' => $outline['colour']], $at, $id);
+        }
 
         return $this->item(Kinds::ofSvg('line'), new Rect($middle->x - $length / 2, $middle->y, $length, 0.0), round(rad2deg(atan2($to->y - $from->y, $to->x - $from->x)), 6), Flip::None, ['outline' => $outline], $at, $id);
     }

@@ -56,20 +56,6 @@ $browser->waitForStatus('dark desk');
 $shoot('dark');
 $turn();
 
-$browser->press('Slices');
-$browser->press('Cut 4 slices');
-$browser->waitForStatus('Cut 4 slices');
-$browser->pointer(700, 560)->perform();
-$shoot('slices');
-
-$browser->press('Contents');
-$browser->clickSheet(200, 140);
-$browser->press('Look');
-$browser->see('.open-drawer .colour');
-$browser->pointer(700, 560)->perform();
-$shoot('look');
-$browser->press('Look');
-
 $browser->clickSheet(700, -20);
 $browser->keys('?');
 $browser->see('[role=dialog] dl');
@@ -160,6 +146,39 @@ $browser->see('.gradient-line');
 $browser->pointer(700, 20)->perform();
 $shoot('gradient');
 $browser->press('Look');
+
+// An invitation, its picture selected, with the library beside it; a process made of kits, with icons in its rounds.
+$open = static function (string $sheet, string $sort) use ($browser, $document): void {
+    $browser->visit("/d/$document/$sheet");
+    $browser->waitForSheet();
+    $browser->run('[...document.querySelectorAll("[role=tab]")].find((tab) => tab.textContent.trim() === "Kits").click()');
+    $browser->see('.sorts');
+    $browser->run('[...document.querySelectorAll(".sorts button")].find((one) => one.textContent.trim() === arguments[0]).click()', $sort);
+    $browser->see('[data-cell]');
+};
+$open($sheets['Harbour fair'], 'Pictures');
+$browser->clickSheet(600, 100);
+$browser->press('Look');
+$browser->see('.picture .small img');
+$browser->pointer(700, 20)->perform();
+$shoot('pictures');
+$browser->press('Look');
+$steps = $server->call('POST', "documents/$document/sheets", ['name' => 'Boarding', 'width' => 1120, 'height' => 520]);
+$run = static fn (string $command, array $params, array $items = []): array => $server->call('POST', "sheets/{$steps['id']}/commands", ['command' => $command, 'params' => (object) $params, 'items' => $items]);
+$rounds = [];
+foreach ([['card', 224, 262], ['step', 560, 150], ['step', 560, 262], ['step', 560, 374], ['notice', 888, 150], ['buttons', 888, 262], ['key-figure', 888, 390]] as [$kit, $x, $y]) {
+    $made = $run('add-kit', ['kit' => $kit, 'x' => $x, 'y' => $y])['created'];
+    array_push($rounds, ...array_column(array_filter($made, static fn (array $item): bool => $item['name'] === 'Round'), 'id'));
+    $run('delete', [], array_column(array_filter($made, static fn (array $item): bool => $item['name'] === 'Figure' && $kit === 'step'), 'id'));
+}
+$found = static fn (string $words): array => $server->call('GET', 'icons?most=1&search='.rawurlencode($words))['icons'][0];
+$run('add-icons', ['icons' => [$found('ticket'), $found('anchor'), $found('ship')]], $rounds);
+$open($steps['id'], 'Kits');
+$browser->run('document.querySelector(".plane").focus()');
+$browser->keys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL]);
+Waiting::until(static fn (): bool => (bool) $browser->run('return [...document.querySelectorAll(".seen img")].every((image) => image.complete && image.naturalWidth > 0)'), 'every kit to be seen');
+$browser->pointer(700, 20)->perform();
+$shoot('kits');
 
 // How an icon is cut; the icons handed over twice, one of them changed in between; a screen with its measures.
 $icons = array_values(array_filter($server->call('GET', "documents/$document")['sheets'], static fn (array $sheet): bool => $sheet['name'] === 'Icons'))[0];

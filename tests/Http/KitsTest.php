@@ -75,6 +75,9 @@ final class KitsTest extends HttpTestCase
         $text = $this->thing($this->sheet, 'text', 0, 0, 200, 40, ['text' => 'Timetable', 'size' => 26, 'tracking' => 0.5]);
         $this->command($this->sheet, 'keep-style', [$text], ['name' => 'Card title'])->assertOk();
         $style = $this->getJson("/api/sheets/$this->sheet")->json('styles.0.key');
+        // One that is far too large for a card is passed over.
+        $huge = $this->thing($this->sheet, 'text', 0, 0, 200, 40, ['text' => 'Timetable', 'size' => 72, 'align' => 'both']);
+        $this->command($this->sheet, 'keep-style', [$huge], ['name' => 'Title'])->assertOk();
         $by = array_column($this->placed('card'), null, 'name');
         self::assertEquals(26, $by['Title']['fields']['size']);
         self::assertSame($style, $by['Title']['fields']['style']);
