@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Kit;
 
+use AllSquare\Core\Item\Item;
+
 /** What spans a page, or goes round one. */
 final class StripKits
 {
@@ -14,9 +16,16 @@ final class StripKits
         $h = $kit->up($name->frame->h + 2 * $kit->span(16));
         $kit->box('Strip', 0, 0, $w, $h, KitMaker::INK);
         $kit->putMiddle($name, $pad, 0, $h, 'Name');
+        $entries = array_map(static fn (string $words): Item => $kit->text($words, 'body', ['fill' => '#ffffff']), ['Contact', 'Fares', 'Timetable']);
+        $wide = array_sum(array_map(static fn (Item $text): float => $text->frame->w + $gap, $entries));
+        if ($pad + $name->frame->w + $gap + $wide > $w) {
+            // On a narrow sheet, three lines stand for them.
+            $kit->path('Menu', sprintf('M%1$s %2$sh20M%1$s %3$sh20M%1$s %4$sh20', $w - $pad - 20, $h / 2 - 7, $h / 2, $h / 2 + 7), '#ffffff');
+
+            return;
+        }
         $x = $w - $pad;
-        foreach (['Contact', 'Fares', 'Timetable'] as $words) {
-            $text = $kit->text($words, 'body', ['fill' => '#ffffff']);
+        foreach ($entries as $text) {
             $x -= $text->frame->w;
             $kit->putMiddle($text, $x, 0, $h);
             $x -= $gap;

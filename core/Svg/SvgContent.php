@@ -9,6 +9,7 @@ use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Item\Item;
 use AllSquare\Core\Item\ItemData;
 use AllSquare\Core\Item\Kinds;
+use AllSquare\Core\Item\Naming;
 
 /** What a drawing came to. */
 final readonly class SvgContent
@@ -26,7 +27,7 @@ final readonly class SvgContent
     /**
      * The items as they lie on the clipboard, in a group where there are several.
      *
-     * @param  string  $name  of that group
+     * @param  string  $name  of that group, or of the only item where nothing else says its name
      * @return list<array<string, mixed>>
      */
     public function excerpt(string $name): array
@@ -34,7 +35,9 @@ final readonly class SvgContent
         $outermost = array_filter($this->items, static fn (Item $item): bool => $item->parent === null);
         $written = static fn (Item $item, ?string $parent): array => ['id' => $item->id, ...$parent === null ? [] : ['parent' => $parent], ...ItemData::write($item)];
         if (count($outermost) <= 1) {
-            return array_map(static fn (Item $item): array => $written($item, $item->parent), $this->items);
+            $called = static fn (Item $item): Item => $item->parent === null && $item->name === Naming::ofItem($item) ? $item->with(['name' => $name]) : $item;
+
+            return array_map(static fn (Item $item): array => $written($called($item), $item->parent), $this->items);
         }
         $box = Rect::unionOf(array_values(array_map(SvgReader::around(...), $outermost))) ?? new Rect(0.0, 0.0, 0.0, 0.0);
         $kind = Kinds::ofGroups();

@@ -170,6 +170,14 @@ final class PicturesTest extends BrowserTestCase
         self::assertEqualsWithDelta([355.0, 275.0], [$items[0]['frame']['x'], $items[0]['frame']['y']], 1.0);
         $this->browser->run('const data = new DataTransfer(); data.setData("text/plain", arguments[0]); document.dispatchEvent(new ClipboardEvent("paste", { bubbles: true, cancelable: true, clipboardData: data }))', '<svg xmlns="http://www.w3.org/2000/svg"><rect id="Pasted" width="9" height="9"/></svg>');
         $this->browser->waitForStatus('Pasted "Pasted"');
+        // Several stand side by side, in one step.
+        $this->browser->press('Undo');
+        $icon = static fn (string $colour): string => "<svg xmlns='http://www.w3.org/2000/svg' width='24' height='24'><rect x='2' y='4' width='20' height='16' fill='$colour'/></svg>";
+        $this->give('drop', [['a.svg', $icon('red')], ['b.svg', $icon('gold')], ['c.svg', $icon('teal')]], (int) $x, (int) $y);
+        $this->browser->waitForStatus('Pasted 3 boxes');
+        $places = array_map(static fn (array $item): array => [$item['bounds']['x'], $item['bounds']['y']], array_values(array_filter($this->items($sheet), static fn (array $item): bool => in_array($item['name'], ['a', 'b', 'c'], true))));
+        self::assertSame([40.0, 0.0], [(float) $places[1][0] - $places[0][0], (float) $places[1][1] - $places[0][1]], '24 px and a gap of 16');
+        self::assertSame([0.0, 40.0], [(float) $places[2][0] - $places[0][0], (float) $places[2][1] - $places[0][1]]);
         $this->give('drop', [['none.svg', '<svg xmlns="http://www.w3.org/2000/svg"/>']], 300, 200);
         $this->browser->waitForStatus('There is nothing to be seen in none.svg.');
     }

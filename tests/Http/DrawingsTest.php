@@ -18,6 +18,14 @@ final class DrawingsTest extends HttpTestCase
         return $this->call('POST', $path, server: ['CONTENT_TYPE' => $type, 'HTTP_ACCEPT' => 'application/json'], content: $svg);
     }
 
+    public function test_a_drawing_of_one_thing_is_called_as_its_file_where_it_says_no_name_itself(): void
+    {
+        $names = fn (string $inside): array => array_column($this->call('POST', '/api/drawings/read?name=pier.svg', server: ['CONTENT_TYPE' => 'image/svg+xml', 'HTTP_ACCEPT' => 'application/json'], content: "<svg xmlns='http://www.w3.org/2000/svg' width='24' height='24'>$inside</svg>")->assertOk()->json('excerpt.items'), 'name');
+        self::assertSame(['pier'], $names("<rect width='9' height='9'/>"));
+        self::assertSame(['Quay'], $names("<rect id='Quay' width='9' height='9'/>"));
+        self::assertSame(['pier', 'Box', 'Box'], $names("<rect width='9' height='9'/><rect x='9' width='9' height='9'/>"));
+    }
+
     public function test_a_drawing_is_read_and_pasted_as_a_group(): void
     {
         ['sheet' => $sheet, 'document' => $document] = $this->begin(400, 300);

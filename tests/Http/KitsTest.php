@@ -97,6 +97,21 @@ final class KitsTest extends HttpTestCase
         $this->command($this->sheet, 'add-kit', [], ['kit' => 'nothing'])->assertStatus(422)->assertJsonPath('errors.kit.0', 'There is no kit "nothing".');
     }
 
+    public function test_no_two_words_of_a_kit_lie_on_one_another_also_on_a_phone(): void
+    {
+        ['sheet' => $this->sheet] = $this->begin(360, 640);
+        foreach (array_keys(Kits::all()) as $kit) {
+            $texts = array_column(array_filter($this->placed($kit), static fn (array $item): bool => $item['kind'] === 'text'), 'bounds');
+            foreach ($texts as $i => $a) {
+                foreach (array_slice($texts, $i + 1) as $b) {
+                    $apart = $b['x'] >= $a['x'] + $a['w'] || $a['x'] >= $b['x'] + $b['w'] || $b['y'] >= $a['y'] + $a['h'] || $a['y'] >= $b['y'] + $b['h'];
+                    self::assertTrue($apart, $kit);
+                }
+            }
+        }
+        self::assertContains('Menu', array_column($this->placed('header'), 'name'));
+    }
+
     public function test_a_kit_is_seen_as_it_will_look(): void
     {
         $before = $this->getJson("/api/sheets/$this->sheet")->json('revision');

@@ -160,7 +160,7 @@ export const api = {
     },
     /** Reads a drawing in SVG as what can be pasted. */
     readDrawing: (svg: Blob, name: string) =>
-        json<{ excerpt: Commands['paste']['file'] | null; said: string }>(
+        json<{ excerpt: Commands['paste']['file'] | null; width: number; height: number; said: string }>(
             'POST',
             `drawings/read?name=${encodeURIComponent(name)}`,
             new Blob([svg], { type: 'image/svg+xml' }),

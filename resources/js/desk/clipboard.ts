@@ -7,6 +7,7 @@ import { counted } from '@/sheet/words';
 import { useDesk } from '@/stores/desk';
 import { useView } from '@/stores/view';
 import { onBeforeUnmount, onMounted } from 'vue';
+import { useDrawings } from './drawings';
 import { useDropping } from './dropping';
 import { usePicturePlacing } from './pictures';
 
@@ -25,6 +26,7 @@ export function useClipboard() {
     const view = useView();
     const dropping = useDropping();
     const placing = usePicturePlacing();
+    const drawn = useDrawings();
 
     function excerpt(): File | null {
         const chosen = new Set(desk.selection);
@@ -94,7 +96,10 @@ export function useClipboard() {
         if (!text) return;
         event.preventDefault();
         if (DRAWING.test(text)) {
-            void placing.putDrawing(new Blob([text]), '', view.pointer ? view.toSheet(view.pointer) : undefined);
+            void drawn.put(
+                [{ svg: new Blob([text]), name: '' }],
+                view.pointer ? view.toSheet(view.pointer) : undefined,
+            );
             return;
         }
         const file = read(text);

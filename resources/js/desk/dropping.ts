@@ -7,6 +7,7 @@ import { keyFrom } from '@/sheet/pictures';
 import { useDesk } from '@/stores/desk';
 import { useView } from '@/stores/view';
 import { onBeforeUnmount, onMounted } from 'vue';
+import { useDrawings } from './drawings';
 import { isDrawing, isPictureFile, usePicturePlacing } from './pictures';
 import { usePutting } from './putting';
 import { isTokenFile, useTokens } from './tokens';
@@ -18,6 +19,7 @@ export function useDropping() {
     const placing = usePicturePlacing();
     const putting = usePutting();
     const tokens = useTokens();
+    const drawn = useDrawings();
 
     const plane = () => document.querySelector<HTMLElement>('.plane');
 
@@ -72,7 +74,11 @@ export function useDropping() {
             return true;
         }
         if (files.length === 0) return false;
-        for (const file of drawings) await placing.putDrawing(file, file.name, at);
+        if (drawings.length > 0)
+            await drawn.put(
+                drawings.map((file) => ({ svg: file, name: file.name })),
+                at,
+            );
         for (const file of files.filter(isTokenFile)) await tokens.take(file);
         const other = files.find((file) => !known.includes(file) && !drawings.includes(file) && !isTokenFile(file));
         if (other) desk.say(`${other.name} is no picture that can be used. PNG, JPEG, WebP and SVG can.`, 'refused');

@@ -1,4 +1,3 @@
-import { api } from '@/api/client';
 import type { Commands } from '@/api/commands.gen';
 import type { Item, Point } from '@/api/types';
 import { is } from '@/sheet/kinds';
@@ -96,17 +95,5 @@ export function usePicturePlacing() {
         await show(await pictures.bring(files), into, at);
     }
 
-    /** A drawing in SVG as things that can be edited; what was not taken over is said. */
-    async function putDrawing(svg: Blob, name: string, at: Point = middle()): Promise<void> {
-        try {
-            const { excerpt, said } = await api.readDrawing(svg, name);
-            if (!excerpt) desk.say(`There is nothing to be seen in ${name || 'this SVG'}. ${said}`.trim(), 'refused');
-            else if (await desk.run('paste', { file: excerpt, at: { x: rounded(at.x), y: rounded(at.y) } }, []))
-                if (said) desk.say(`${desk.status.text}. ${said}`, 'note');
-        } catch (error) {
-            desk.say(`${name ? `${name}: ` : ''}${(error as Error).message}`, 'refused');
-        }
-    }
-
-    return { put, show, frames, bringAndShow, putDrawing };
+    return { put, show, frames, bringAndShow };
 }
