@@ -29,6 +29,7 @@ Route::get('documents', [DocumentController::class, 'index']);
 Route::post('documents', [DocumentController::class, 'store']);
 Route::post('documents/import', [DocumentController::class, 'import']);
 Route::get('documents/{document}/file', [DocumentController::class, 'file']);
+Route::get('documents/files', [DocumentController::class, 'files']);
 Route::get('documents/{document}', [DocumentController::class, 'show']);
 Route::patch('documents/{document}', [DocumentController::class, 'update']);
 Route::delete('documents/{document}', [DocumentController::class, 'destroy']);

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Documents;
 
 use AllSquare\Core\Refusal;
+use AllSquare\Core\Slice\FileNames;
 use App\Models\Document;
 use App\Pictures\Mentions;
+use App\Pictures\MissingPicture;
 use App\Pictures\PictureStore;
 use App\Tools\FileWriting;
 use ZipArchive;
@@ -40,6 +42,43 @@ final readonly class DocumentArchives
         }
         if (! $zip->close()) {
             throw Refusal::because(FileWriting::full());
+        }
+
+        return $path;
+    }
+
+    /**
+     * Many documents, each as a file of its own with its pictures in it. What cannot be written is told in a text beside the others.
+     *
+     * @param  iterable<Document>  $documents
+     * @return string the path of a file that whoever asked deletes
+     */
+    public function all(iterable $documents): string
+    {
+        $path = (string) tempnam(sys_get_temp_dir(), 'documents');
+        $zip = new ZipArchive;
+        if ($zip->open($path, ZipArchive::CREATE | ZipArchive::OVERWRITE) !== true) {
+            throw Refusal::because(FileWriting::full());
+        }
+        $names = new FileNames;
+        $written = $failed = [];
+        try {
+            foreach ($documents as $document) {
+                [$name] = $names->put(str_replace(['/', '\\'], '-', $document->name));
+                try {
+                    $written[] = $one = (string) tempnam(sys_get_temp_dir(), 'document');
+                    FileWriting::put($one, $this->files->write($document));
+                    $zip->addFile($one, "$name.allsquare.json");
+                } catch (Refusal|MissingPicture $error) {
+                    $failed[] = "$document->name: {$error->getMessage()}";
+                }
+            }
+            $failed === [] || $zip->addFromString('not saved.txt', implode("\n", $failed)."\n");
+            if (! $zip->close()) {
+                throw Refusal::because(FileWriting::full());
+            }
+        } finally {
+            array_map(unlink(...), $written);
         }
 
         return $path;

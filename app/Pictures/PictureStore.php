@@ -8,7 +8,6 @@ use AllSquare\Core\Paint\PictureSource;
 use AllSquare\Core\Refusal;
 use App\Tools\FileWriting;
 use Illuminate\Support\Facades\DB;
-use RuntimeException;
 use stdClass;
 
 /**
@@ -102,7 +101,7 @@ final readonly class PictureStore implements PictureSource
     {
         $path = $this->file($picture);
 
-        return $path === null ? throw new RuntimeException("The picture $picture is not kept any more.") : (string) file_get_contents($path);
+        return $path === null ? throw MissingPicture::of($picture) : (string) file_get_contents($path);
     }
 
     /**

@@ -8,7 +8,10 @@ use App\Demo\MerrowSound;
 use App\Models\Document;
 use Illuminate\Support\Facades\Artisan;
 use Illuminate\Testing\TestResponse;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Symfony\Component\HttpFoundation\Response;
+use Tests\Support\SamplePicture;
+use ZipArchive;
 
 /** Documents as files, over HTTP: the demo with all that is in it, and files that are none. */
 final class DocumentFilesTest extends HttpTestCase
@@ -54,6 +57,26 @@ final class DocumentFilesTest extends HttpTestCase
         $file = (string) $this->get("/api/documents/$document/file")->assertOk()->getContent();
         $copy = $this->getJson('/api/sheets/'.$this->import($file)->assertCreated()->json('sheets.0.id'));
         $copy->assertJsonPath('sheet.unit_of_spacing', 1_000_000)->assertJsonPath('sheet.grid.module', 1_000_000)->assertJsonPath('sheet.grid.baseline', 1_000_000);
+    }
+
+    public function test_all_documents_are_saved_at_once_and_what_cannot_be_is_told(): void
+    {
+        foreach (['Kiosk', 'Kiosk', 'Pier/2'] as $name) {
+            $this->postJson('/api/documents', ['name' => $name, 'sheet' => ['width' => 100, 'height' => 100]])->assertCreated();
+        }
+        $broken = $this->postJson('/api/documents', ['name' => 'Lost', 'sheet' => ['width' => 100, 'height' => 100]])->assertCreated()->json('sheets.0.id');
+        $picture = $this->call('POST', '/api/pictures?name=a.png', server: ['CONTENT_TYPE' => 'application/octet-stream'], content: SamplePicture::png(40, 30))->assertCreated()->json('picture');
+        $this->thing($broken, 'picture', 0, 0, 40, 30, ['picture' => $picture]);
+        array_map(unlink(...), glob($this->data->path.'/pictures/*/*') ?: []);
+        $answer = $this->get('/api/documents/files')->assertOk()->assertHeader('content-type', 'application/zip');
+        self::assertInstanceOf(BinaryFileResponse::class, $answer->baseResponse);
+        $zip = new ZipArchive;
+        self::assertTrue($zip->open($answer->baseResponse->getFile()->getPathname()));
+        $names = array_map($zip->getNameIndex(...), range(0, $zip->numFiles - 1));
+        sort($names);
+        self::assertSame(['Kiosk-2.allsquare.json', 'Kiosk.allsquare.json', 'Pier-2.allsquare.json', 'not saved.txt'], $names);
+        self::assertStringStartsWith('Lost: ', (string) $zip->getFromName('not saved.txt'));
+        $this->import((string) $zip->getFromName('Kiosk.allsquare.json'))->assertCreated();
     }
 
     public function test_what_is_no_document_is_refused_and_nothing_of_it_kept(): void

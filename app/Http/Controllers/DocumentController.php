@@ -89,6 +89,12 @@ final readonly class DocumentController
         return new Response($files->write($document), 200, ['Content-Type' => 'application/json', 'Content-Disposition' => Download::disposition($document->name, 'allsquare.json')]);
     }
 
+    /** All documents as files in one archive. */
+    public function files(DocumentArchives $archives): BinaryFileResponse
+    {
+        return Download::archive($archives->all(Document::query()->with('sheets')->get()->sortBy('name')->all()), 'All Square documents')->deleteFileAfterSend();
+    }
+
     /** Opens a document file, or a drawing as a document of its own. */
     public function import(Request $request, DocumentFiles $files, DocumentArchives $archives, DrawingFiles $drawings): JsonResponse
     {

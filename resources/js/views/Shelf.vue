@@ -147,6 +147,17 @@ function remove(document: DocumentSummary): Promise<void> {
                     Open a folder
                     <input type="file" webkitdirectory aria-label="Open a folder" @change="pick" />
                 </label>
+                <a
+                    v-if="shelf.documents.length > 1"
+                    class="btn"
+                    href="/api/documents/files"
+                    download
+                    v-tooltip.bottom="{
+                        value: 'Each as a file, in one archive. Unpacked, the folder can be opened again',
+                        showDelay: 400,
+                    }"
+                    >Save all</a
+                >
                 <template v-if="shelf.documents.length > 1">
                     <label class="sort">
                         Sort by
