@@ -125,14 +125,7 @@ function remove(document: DocumentSummary): Promise<void> {
         <TopBar />
         <main>
             <div class="head">
-                <div>
-                    <h1>Your documents</h1>
-                    <p v-if="trial && !steps.putAway" class="how">
-                        New here? Put four cards right, in a minute, and see how everything works.
-                        <button class="btn" type="button" @click="tryIt">Show me</button>
-                        <button class="link" type="button" @click="steps.end()">No, thanks</button>
-                    </p>
-                </div>
+                <h1>Your documents</h1>
                 <label class="btn open">
                     Open files
                     <input
@@ -161,19 +154,24 @@ function remove(document: DocumentSummary): Promise<void> {
                 <template v-if="shelf.documents.length > 1">
                     <label class="sort">
                         Sort by
-                        <select v-model="shelf.sorting">
+                        <select v-model="shelf.sorting" class="choose">
                             <option v-for="(words, key) in SORTINGS" :key="key" :value="key">{{ words }}</option>
                         </select>
                     </label>
                     <InputText
                         v-model="shelf.search"
                         type="search"
-                        placeholder="Search documents and sheets"
+                        placeholder="Search"
                         aria-label="Search documents and sheets"
                         size="small"
                     />
                 </template>
             </div>
+            <p v-if="trial && !steps.putAway" class="how">
+                New here? Put four cards right, in a minute, and see how everything works.
+                <button class="btn" type="button" @click="tryIt">Show me</button>
+                <button class="link" type="button" @click="steps.end()">No, thanks</button>
+            </p>
             <p v-if="opening" class="opening" role="status">
                 <progress :value="opening.done" :max="opening.of" aria-label="Files opened" />
                 Opening {{ opening.of === 1 ? '' : `${opening.done + 1} of ${opening.of}: ` }}{{ opening.name }}
@@ -237,7 +235,7 @@ main {
     align-items: flex-start;
     gap: 10px;
 }
-.head > div {
+.head h1 {
     flex: 1;
 }
 .open {
