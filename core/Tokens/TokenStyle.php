@@ -105,12 +105,20 @@ final readonly class TokenStyle
             $value = $field->read($own[$name]);
             $value = match (true) {
                 $field instanceof NumberField && is_numeric($value) => $field->within((float) $value),
-                $field instanceof FillField => Colour::read($own[$name])?->stored(),
+                $field instanceof FillField => self::colour($own[$name]),
                 default => $value,
             };
             $read += $value === null ? [] : [$name => $value];
         }
 
         return $read;
+    }
+
+    /** @return string|array<string, string>|null null where it is none, or refers to what can be no swatch */
+    private static function colour(mixed $own): string|array|null
+    {
+        $isSwatch = is_array($own) && is_string($own['swatch'] ?? null) && preg_match('/'.Colour::SWATCH_PATTERN.'/D', $own['swatch']) === 1;
+
+        return is_string($own) || $isSwatch ? Colour::read($own)?->stored() : null;
     }
 }

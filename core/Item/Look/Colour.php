@@ -33,7 +33,7 @@ final readonly class Colour implements Fill
     {
         return match (true) {
             is_string($stored) && self::isHex($stored) => self::of($stored),
-            is_array($stored) && is_string($stored['swatch'] ?? null) && preg_match('/'.self::SWATCH_PATTERN.'/D', $stored['swatch']) === 1 && is_string($stored['colour'] ?? null) && self::isHex($stored['colour']) => self::of($stored['colour'], $stored['swatch']),
+            is_array($stored) && is_string($stored['swatch'] ?? null) && is_string($stored['colour'] ?? null) && self::isHex($stored['colour']) => self::of($stored['colour'], $stored['swatch']),
             default => null,
         };
     }

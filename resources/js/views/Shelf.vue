@@ -5,6 +5,7 @@ import NewSheetDialog from '@/parts/NewSheetDialog.vue';
 import TopBar from '@/parts/TopBar.vue';
 import NewDocuments from '@/shelf/NewDocuments.vue';
 import DocumentOnShelf from '@/shelf/DocumentOnShelf.vue';
+import FailedFiles from '@/shelf/FailedFiles.vue';
 import { useFirstSteps } from '@/stores/firstSteps';
 import { useShelf, type Sorting } from '@/stores/shelf';
 import InputText from 'primevue/inputtext';
@@ -176,15 +177,7 @@ function remove(document: DocumentSummary): Promise<void> {
                 <progress :value="opening.done" :max="opening.of" aria-label="Files opened" />
                 Opening {{ opening.of === 1 ? '' : `${opening.done + 1} of ${opening.of}: ` }}{{ opening.name }}
             </p>
-            <section v-if="failures.length" class="failures" aria-label="Files that could not be opened" role="alert">
-                <b>{{ failures.length === 1 ? 'This file' : `${failures.length} files` }} could not be opened</b>
-                <ul>
-                    <li v-for="failure in failures" :key="failure.name">
-                        <b>{{ failure.name }}</b>: {{ failure.why }}
-                    </li>
-                </ul>
-                <button class="btn" type="button" @click="failures = []">Close</button>
-            </section>
+            <FailedFiles v-if="failures.length" :failures="failures" @close="failures = []" />
             <p v-if="failed" class="failed">
                 {{ failed }} <button class="btn" type="button" @click="load">Try again</button>
             </p>
@@ -262,22 +255,6 @@ main {
     width: 160px;
     height: 8px;
     accent-color: var(--spruce);
-}
-.failures {
-    margin-top: 16px;
-    padding: 12px 14px;
-    border: 1px solid var(--line);
-    border-left: 3px solid var(--brick);
-    background: var(--card);
-    display: grid;
-    gap: 6px;
-    justify-items: start;
-}
-.failures ul {
-    margin: 0;
-    padding-left: 18px;
-    max-height: 160px;
-    overflow: auto;
 }
 .dropping main {
     outline: 2px dashed var(--spruce);
