@@ -103,6 +103,7 @@ final class AccessTest extends BrowserTestCase
             $this->browser->run('[...document.querySelectorAll("[role=tab]")].find((one) => one.textContent.includes(arguments[0])).click()', $panel);
             $this->look("the panel $panel");
         }
+        $this->kits();
         $this->looks();
         $this->browser->press('Hand over', 'a');
         $this->browser->see('.settings');
@@ -111,8 +112,35 @@ final class AccessTest extends BrowserTestCase
         $this->browser->visit(str_replace('/hand-over', '/measured', $path));
         $this->browser->see('.downloads');
         $this->look('the measured sheet');
-        self::assertSame(23, $this->looked);
+        self::assertSame(28, $this->looked);
         self::assertSame('', implode("\n", array_map(static fn (string $what, string $where): string => "$where: $what", array_keys($this->found), $this->found)));
+    }
+
+    /** What is put on the sheet ready-made, with icons chosen; a picture in the drawer; the settings of a sheet. */
+    private function kits(): void
+    {
+        $browser = $this->browser;
+        ['document' => $document, 'sheet' => $sheet] = $this->demo('Harbour fair');
+        $before = (string) $browser->run('return location.pathname');
+        $browser->visit("/d/$document/$sheet");
+        $browser->waitForSheet();
+        foreach (['Kits', 'Icons', 'Pictures'] as $sort) {
+            $browser->run('[...document.querySelectorAll("[role=tab]")].find((one) => one.textContent.trim() === "Kits").click()');
+            $browser->see('.sorts');
+            $browser->run('[...document.querySelectorAll(".sorts button")].find((one) => one.textContent.trim() === arguments[0]).click()', $sort);
+            $browser->see('[data-cell]');
+            $browser->run('arguments[0] === "Icons" && document.querySelectorAll("[data-cell]").forEach((cell, i) => i < 3 && cell.dispatchEvent(new MouseEvent("click", { bubbles: true, shiftKey: true })))', $sort);
+            $this->look("the panel of kits, $sort");
+        }
+        $browser->press('Look');
+        $browser->see('.open-drawer .files');
+        $this->look('the settings of a sheet');
+        $browser->clickSheet(600, 100);
+        $browser->see('.picture .small img');
+        $this->look('a picture in the drawer');
+        $browser->press('Look');
+        $browser->visit($before);
+        $browser->waitForSheet();
     }
 
     /** Points of a path, combining, and every sort of look in the drawer. */

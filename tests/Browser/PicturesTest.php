@@ -212,9 +212,10 @@ final class PicturesTest extends BrowserTestCase
         $byHand = $put(340, 150, 120, 90, []);
         $this->server->call('POST', "sheets/$sheet/commands", ['command' => 'fit-picture', 'items' => [$byHand], 'params' => ['fit' => 'hand', 'scale' => 1.7]]);
         $this->reload();
-        Waiting::until(fn (): bool => $this->browser->run('const all = [...document.querySelectorAll(".layer image")]; return all.length === 7 && performance.getEntriesByType("resource").some((one) => one.name.includes("/api/pictures/") && one.responseEnd > 0)'), 'the pictures to be there');
         $this->browser->run('document.querySelector(".plane").focus()');
         $this->browser->keys('0');
+        Waiting::until(fn (): bool => $this->browser->run('return document.querySelectorAll(".layer image").length') === 7, 'the pictures to be there');
+        $this->browser->driver->executeAsyncScript('const done = arguments[0]; Promise.all([...document.querySelectorAll(".layer image")].map((one) => { const image = new Image(); image.src = one.href.baseVal; return image.decode(); })).then(() => requestAnimationFrame(() => requestAnimationFrame(done)))');
         [$zoom, $left, $top] = $this->browser->run('const m = document.querySelector(".layer .sheet").getScreenCTM(); return [m.a, m.e, m.f]');
         $seen = imagecreatefromstring($this->browser->driver->takeScreenshot());
         $handed = imagecreatefromstring((string) file_get_contents("{$this->server->address}/api/sheets/$sheet/render.png?scale=2x"));

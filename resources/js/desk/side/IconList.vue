@@ -90,7 +90,7 @@ const said = (icon: Icon) => icon.name.replaceAll('-', ' ');
             data-cell
             draggable="true"
             :tabindex="at === i ? 0 : -1"
-            :aria-label="said(icon)"
+            :aria-label="placeOf(icon) ? `${said(icon)}, ${placeOf(icon)}` : said(icon)"
             :aria-pressed="placeOf(icon) > 0"
             :title="said(icon)"
             @click="press($event, icon)"
