@@ -71,7 +71,8 @@ final readonly class ItemsJson
             .([$paintedX, $paintedY, $paintedW, $paintedH] === [$inkX, $inkY, $inkW, $inkH] ? '' : ",\"painted\":{\"x\":$paintedX,\"y\":$paintedY,\"w\":$paintedW,\"h\":$paintedH}")
             .',"locked":'.($locked ? 'true' : 'false').',"hidden":'.($hidden ? 'true' : 'false').',"reference":'.($reference ? 'true' : 'false')
             .",\"flip\":\"$flip\",\"fields\":".self::fields($is, $props)
-            .($is instanceof HoldsItems ? ",\"origin\":{\"x\":$originX,\"y\":$originY}" : '')
+            // Of all numbers these alone may have more digits than PHP writes into a string.
+            .($is instanceof HoldsItems ? ',"origin":'.json_encode(['x' => $originX, 'y' => $originY], self::FLAGS) : '')
             .",\"painting\":$painting}";
     }
 

@@ -7,6 +7,7 @@ namespace AllSquare\Core\Command;
 use AllSquare\Core\Arrange\Copies;
 use AllSquare\Core\Arrange\Reparenting;
 use AllSquare\Core\Clipboard\Excerpt;
+use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Item\Naming;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Running\Command;
@@ -78,6 +79,12 @@ final readonly class KeepKit implements Command
         }
         $root = count($copies) === 1 ? $copies[0] : Group::from(new Params(['name' => $name]))->run($draft, $copies)->selection[0];
         $draft->put($draft->item($root)->with(['name' => $name]));
+        foreach ([$draft->item($root), ...$draft->tree->descendants($root)] as $item) {
+            $lengths = [...array_values($item->frame->toArray()), $item->origin->x, $item->origin->y];
+            if (max(array_map(abs(...), $lengths)) > Length::LIMIT) {
+                throw Refusal::because('These things reach further than 1,000,000 px and cannot be kept as a kit.');
+            }
+        }
         $excerpt = Excerpt::of($draft->tree, $root);
         $draft->remove($root);
 

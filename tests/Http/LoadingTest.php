@@ -18,11 +18,21 @@ use AllSquare\Core\Text\FontLibrary;
 use App\Models\Sheet;
 use App\Sheets\PlanLoader;
 use App\Sheets\SheetLoader;
+use Illuminate\Support\Facades\DB;
 use Tests\Core\Support\RandomScene;
 
 /** What is loaded for a command is a part of the sheet, and answers as the whole would. */
 final class LoadingTest extends HttpTestCase
 {
+    public function test_where_the_space_of_a_group_lies_is_read_to_its_last_digit(): void
+    {
+        ['sheet' => $sheet] = $this->begin();
+        $group = $this->command($sheet, 'group', [$this->box($sheet, 0, 0), $this->box($sheet, 90, 0)])->assertOk()->json('created.0.id');
+        DB::table('items')->where('id', $group)->update(['origin_x' => -173583.947699035, 'origin_y' => 235.033677933]);
+        $read = array_column($this->getJson("/api/sheets/$sheet")->json('items'), 'origin', 'id')[$group];
+        self::assertSame(['x' => -173583.947699035, 'y' => 235.033677933], $read);
+    }
+
     public function test_what_lies_near_gives_the_same_grounds_and_clearances_as_the_whole_sheet(): void
     {
         foreach (RandomScene::seeds(4) as $seed) {
