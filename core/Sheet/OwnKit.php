@@ -9,6 +9,9 @@ use AllSquare\Core\Item\Renaming;
 /** Things that a document keeps under a name, to be put on sheets again and again: as they lie on the clipboard. */
 final readonly class OwnKit implements Belonging
 {
+    /** letters by which it is known whether a kit is another than it was */
+    private const EDITION = 12;
+
     /** @param  list<array<string, mixed>>  $items  an excerpt's, each group before what is in it */
     public function __construct(public string $id, public string $name, public array $items)
     {
@@ -46,7 +49,7 @@ final readonly class OwnKit implements Belonging
 
     public function toAnswer(): array
     {
-        return ['id' => $this->id, 'name' => $this->name, 'things' => count(array_filter($this->items, static fn (array $item): bool => ($item['parent'] ?? null) === null))];
+        return ['id' => $this->id, 'name' => $this->name, 'edition' => substr(hash('sha256', (string) json_encode($this->items)), 0, self::EDITION)];
     }
 
     public function toFile(Renaming $ids): array

@@ -134,7 +134,7 @@ final class KitsTest extends HttpTestCase
         $answer = $this->command($this->sheet, 'keep-kit', [$box, $round], ['name' => 'Badge'])->assertOk();
         self::assertSame([[], [], []], [$answer->json('created'), $answer->json('changed'), $answer->json('removed')], 'nothing on the sheet changes');
         $kit = $answer->json('kits.0');
-        self::assertSame(['Badge', 1], [$kit['name'], $kit['things']], 'several things are one group');
+        self::assertSame('Badge', $kit['name']);
         $made = $this->placed($kit['id'], ['x' => 700, 'y' => 500]);
         self::assertSame(['Badge', 'group'], [$made[0]['name'], $made[0]['kind']]);
         self::assertSame([600, 460, 200, 80], array_map(intval(...), array_values($made[1]['bounds'])));
@@ -145,6 +145,7 @@ final class KitsTest extends HttpTestCase
         $again = $this->command($this->sheet, 'keep-kit', [$round], ['name' => 'badge'])->assertOk();
         self::assertSame([$kit['id'], 'badge'], [$again->json('kits.0.id'), $again->json('kits.0.name')]);
         self::assertCount(1, $again->json('kits'));
+        self::assertNotSame($kit['edition'], $again->json('kits.0.edition'), 'what is in it is another');
         $this->postJson("/api/documents/$this->document/undo")->assertOk()->assertJsonPath('kits.0.name', 'Badge');
 
         $this->command($this->sheet, 'delete-kit', [], ['kit' => $kit['id']])->assertOk()->assertJsonPath('kits', []);

@@ -10,6 +10,8 @@ export interface ShippedKit {
 export interface OwnKit {
     id: string;
     name: string;
+    /** another one where what is in it is another */
+    edition: string;
 }
 
 /** A kit that some document keeps. */

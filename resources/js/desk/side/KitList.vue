@@ -47,7 +47,7 @@ const edition = computed(() => [
     desk.swatches,
 ]);
 const seenAt = ref(desk.revision);
-watch([edition, () => desk.kits], () => (seenAt.value = desk.revision));
+watch(edition, () => (seenAt.value = desk.revision));
 const seen = (kit: string, sheet = desk.sheet?.id) => `/api/sheets/${sheet}/kits/${kit}.svg?seen=${seenAt.value}`;
 
 const isWanted = (...said: string[]) =>
@@ -60,7 +60,13 @@ const isWanted = (...said: string[]) =>
 const own = computed<Tile[]>(() =>
     desk.kits
         .filter(({ name }) => isWanted(name))
-        .map(({ id, name }) => ({ id, name, what: { put: 'kit', kit: id }, seen: seen(id), own: true })),
+        .map(({ id, name, edition: of }) => ({
+            id,
+            name,
+            what: { put: 'kit', kit: id },
+            seen: `${seen(id)}&edition=${of}`,
+            own: true,
+        })),
 );
 const shipped = computed<Tile[]>(() =>
     (all.value?.shipped ?? [])
