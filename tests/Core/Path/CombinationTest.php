@@ -94,11 +94,15 @@ final class CombinationTest extends TestCase
             $chance = new Randomizer(new Mt19937($seed + $i));
             [$one, $other] = [self::shape($chance), self::shape($chance)];
             $how = How::cases()[$chance->getInt(0, 3)];
-            $made = Areas::ofPath(Combination::of([[$one, 'nonzero'], [$other, 'nonzero']], $how));
+            $combined = Combination::of([[$one, 'nonzero'], [$other, 'nonzero']], $how);
+            $made = Areas::ofPath($combined);
+            // Its corners lie on the grid, and a curve between two of them as far off: a strip as long as what is left goes or comes.
+            $around = $combined->bounds();
+            $strip = 0.002 * 2 * (($around->w ?? 0.0) + ($around->h ?? 0.0));
             // Pieces cut corners by the square of their length: of two finenesses follows what is enclosed by the finest of all.
             [$coarse, $fine] = array_map(static fn (int $pieces): float => Areas::ofPath(Combination::of([[self::flattened($one, $pieces), 'nonzero'], [self::flattened($other, $pieces), 'nonzero']], $how)), [120, 240]);
             $due = (4 * $fine - $coarse) / 3;
-            self::assertEqualsWithDelta($due, $made, max($due * 1e-4, 0.05), "seed $seed, pair $i: $how->value of ".PathData::write($one).' and '.PathData::write($other));
+            self::assertEqualsWithDelta($due, $made, max($due * 1e-4, 0.05, min($strip, 0.01 * $due)), "seed $seed, pair $i: $how->value of ".PathData::write($one).' and '.PathData::write($other));
             $compared += $due > 1.0 ? 1 : 0;
         }
         self::assertGreaterThan(8, $compared);
