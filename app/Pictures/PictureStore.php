@@ -35,9 +35,14 @@ final readonly class PictureStore implements PictureSource
      */
     public function keep(string $bytes, string $name = '', ?string $credit = null): array
     {
+        $known = $this->known($bytes);
+        if ($known !== null) {
+            DB::table('pictures')->where('picture', $known)->update(['kept_at' => now(), ...($credit === null ? [] : ['credit' => $credit])]);
+
+            return ['picture' => $known, 'notes' => []];
+        }
         $taken = $this->files->taken($bytes);
-        $hash = substr(hash('sha256', $taken->bytes), 0, 40);
-        $picture = "{$taken->width}x{$taken->height}-$hash";
+        $picture = "{$taken->width}x{$taken->height}-".self::hash($taken->bytes);
         if (DB::table('pictures')->where('picture', $picture)->exists() && is_file($this->path($picture, $taken->type))) {
             DB::table('pictures')->where('picture', $picture)->update(['kept_at' => now(), ...($credit === null ? [] : ['credit' => $credit])]);
 
@@ -56,6 +61,20 @@ final readonly class PictureStore implements PictureSource
         DB::table('pictures')->upsert(['picture' => $picture, 'name' => self::name($name), 'type' => $taken->type, 'bytes' => strlen($taken->bytes), 'credit' => $credit, 'kept_at' => now()], ['picture'], ['kept_at']);
 
         return ['picture' => $picture, 'notes' => $taken->notes];
+    }
+
+    /** The key of a picture that is kept just as it comes, as when a document is opened again. */
+    private function known(string $bytes): ?string
+    {
+        $size = @getimagesizefromstring($bytes);
+        $picture = $size === false ? '' : "$size[0]x$size[1]-".self::hash($bytes);
+
+        return $size !== false && $this->file($picture) !== null ? $picture : null;
+    }
+
+    private static function hash(string $bytes): string
+    {
+        return substr(hash('sha256', $bytes), 0, 40);
     }
 
     /** @return string the path of its file, or of the smallest made of it that has at least so many px on its longer side; null where it is not kept */

@@ -138,7 +138,7 @@ final class DeskTest extends BrowserTestCase
         $browser->press('Add a sheet');
         $browser->see('[role=dialog] .main');
         $browser->press('Add sheet');
-        Waiting::until(static fn (): bool => str_contains($browser->see('.tab.on')->getText(), 'Sheet 9'), 'the new sheet');
+        Waiting::until(static fn (): bool => str_contains($browser->see('.tab.on')->getText(), 'Sheet 10'), 'the new sheet');
         $browser->waitForSheet();
         self::assertStringContainsString('Nothing on this sheet yet', $browser->see('.contents .empty')->getText());
         $browser->press('Box');
@@ -148,7 +148,7 @@ final class DeskTest extends BrowserTestCase
         Waiting::until(static fn (): bool => str_contains($browser->see('.tab.on')->getText(), 'Kiosk'), 'the first sheet');
         $browser->waitForSheet();
         $browser->press('Undo');
-        Waiting::until(static fn (): bool => str_contains($browser->see('.tab.on')->getText(), 'Sheet 9'), 'undo to go to the sheet it changed');
+        Waiting::until(static fn (): bool => str_contains($browser->see('.tab.on')->getText(), 'Sheet 10'), 'undo to go to the sheet it changed');
         $browser->press('Undo');
         Waiting::until(fn (): bool => count($this->server->call('GET', "documents/$document")['sheets']) === 9, 'the sheet to be taken back');
     }
