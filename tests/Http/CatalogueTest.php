@@ -65,7 +65,7 @@ final class CatalogueTest extends HttpTestCase
         }
         self::assertGreaterThan(0, $tried);
         if (! getenv('ALLSQUARE_SEED')) {
-            self::assertGreaterThan(count(Catalogue::all()) * 0.6, count($this->done), 'commands that were done at least once');
+            self::assertGreaterThan(count(Catalogue::all()) * 0.7, count($this->done), 'commands that were done at least once');
         }
     }
 
@@ -94,6 +94,9 @@ final class CatalogueTest extends HttpTestCase
         if ($command === 'paste' && $ids !== [] && $this->maybe(70)) {
             $params['file']['items'] = array_map(static fn (array $item): array => array_diff_key($item, array_flip(['order', 'bounds', 'ink', 'locked', 'reference', 'svg'])), array_slice($sheet['items'], 0, 6));
         }
+        if ($command === 'take-tokens' && $this->maybe(90)) {
+            $params['file'] = $this->tokens();
+        }
         if (count($ids) > self::MOST) {
             [$command, $params] = ['delete', []];
         }
@@ -121,6 +124,18 @@ final class CatalogueTest extends HttpTestCase
         $this->rebuild($bytes, $what);
 
         return $bytes;
+    }
+
+    /** @return array<string, mixed> some that may be there already under the same name */
+    private function tokens(): array
+    {
+        $colour = static fn (string $hex): array => ['$type' => 'color', '$value' => $hex];
+
+        return [
+            'color' => ['Quay' => $colour($this->pick(['#1a2b3c', '#a83a24'])), '01' => $colour('#17614f80')],
+            'typography' => [$this->pick(['Quay', 'Title']) => ['$type' => 'typography', '$value' => ['fontFamily' => $this->pick(['Overpass', 'Nowhere']), 'fontSize' => $this->pick(['12px', '1.5rem']), 'fontWeight' => 700]]],
+            'spacing' => ['unit' => ['$type' => 'dimension', '$value' => $this->pick(['8px', '10px'])]],
+        ];
     }
 
     /**

@@ -13,6 +13,8 @@ final readonly class ParamsByChance
 
     private const TEXTS = ['Quay', '01', '1', '1.50', "Two\nlines", '{item} {nn}', 'é ö ß 漢', '  ', 'a/b', 'CON', '<b>&"\''];
 
+    private const PATHS = ['M4 4L20 4L12 20Z', 'M3 12h18', 'M12 3A9 9 0 1 1 11.9 3Z', 'M6 6L6 6', 'none'];
+
     /** @param  array<string, list<string>>  $ids  of what is there, by the name of the parameters that take it */
     public function __construct(private Randomizer $chance, private array $ids)
     {
@@ -104,10 +106,11 @@ final readonly class ParamsByChance
     {
         return match (true) {
             $isSum => $this->pick(self::SUMS),
-            isset($schema['pattern']) && str_contains($schema['pattern'], ':[0') => ($this->ids[$name] ?? []) !== [] && $this->maybe(95) ? $this->pick($this->ids[$name]) : 'none:0:0',
-            isset($schema['pattern']) && str_contains($schema['pattern'], '{40}') => ($this->ids[$name] ?? []) !== [] && $this->maybe(95) ? $this->pick($this->ids[$name]) : '20x10-'.str_repeat('0', 40),
-            isset($schema['pattern']) => str_contains($schema['pattern'], '#') ? $this->pick(['#1a2b3c', '#FFFFFF', '#1a2b3c80']) : $this->pick(['2x', '1.5', '300w', '200h', '0.5x']),
             ($this->ids[$name] ?? []) !== [] && $this->maybe(95) => $this->pick($this->ids[$name]),
+            isset($schema['pattern']) && str_contains($schema['pattern'], ':[0') => 'none:0:0',
+            isset($schema['pattern']) && str_contains($schema['pattern'], '{40}') => '20x10-'.str_repeat('0', 40),
+            isset($schema['pattern']) => str_contains($schema['pattern'], '#') ? $this->pick(['#1a2b3c', '#FFFFFF', '#1a2b3c80']) : $this->pick(['2x', '1.5', '300w', '200h', '0.5x']),
+            $name === 'path' => $this->pick(self::PATHS),
             $name === 'font' => $this->pick(['overpass', 'overpass-mono', 'none']),
             default => $this->pick(self::TEXTS),
         };
