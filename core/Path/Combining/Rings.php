@@ -16,6 +16,9 @@ use AllSquare\Core\Path\Subpath;
  */
 final class Rings
 {
+    /** a part of a curve that a loop of it is longer than */
+    private const LOOP = 0.01;
+
     /** @param  list<Border>  $borders */
     public function __construct(private readonly Pieces $pieces, private readonly array $borders)
     {
@@ -115,7 +118,9 @@ final class Rings
             $b = ($i + $count - 1) % $count;
             [$before, $part] = [$met[$b], $met[$i]];
             $isEnd = in_array($before['to'], [0.0, 1.0], true) || in_array($part['from'], [0.0, 1.0], true);
-            if ($isEnd || $before['source'] === $part['source'] || ($before['straight'] && $part['straight'])) {
+            // A curve may cross itself, far from where it goes on.
+            $goesOn = $before['source'] === $part['source'] && abs($before['to'] - $part['from']) < self::LOOP;
+            if ($isEnd || $goesOn || ($before['straight'] && $part['straight'])) {
                 continue;
             }
             $meeting = Meeting::near($this->pieces->sources[$before['source']], $before['to'], $this->pieces->sources[$part['source']], $part['from'], 20 * Pieces::TOLERANCE);
