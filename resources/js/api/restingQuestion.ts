@@ -2,7 +2,7 @@ import { Problem } from './client';
 
 /**
  * Questions that are asked once things have rested. Each takes the place of the one before: what that was still waiting
- * for is dropped. Of a server that does not answer nothing is said; the next change asks again.
+ * for is dropped. Of a server that does not answer nothing is said, but where that is asked for; the next change asks again.
  *
  * @param rest in milliseconds
  */
@@ -21,22 +21,26 @@ export function restingQuestion(rest: number) {
         question: (signal: AbortSignal) => Promise<T> | null,
         take: (answer: T) => void,
         refused: (problem: Problem) => void = () => undefined,
+        away: (error: Error) => void = () => undefined,
     ): void {
         drop();
-        timer = setTimeout(() => void now(question, take, refused), rest);
+        timer = setTimeout(() => void now(question, take, refused, away), rest);
     }
 
     async function now<T>(
         question: (signal: AbortSignal) => Promise<T> | null,
         take: (answer: T) => void,
         refused: (problem: Problem) => void,
+        away: (error: Error) => void,
     ): Promise<void> {
         const mine = (asking = new AbortController());
         try {
             const answer = await question(mine.signal);
             if (answer !== null && asking === mine) take(answer);
         } catch (error) {
-            if (asking === mine && error instanceof Problem) refused(error);
+            if (asking !== mine) return;
+            if (error instanceof Problem) refused(error);
+            else away(error as Error);
         }
     }
 

@@ -138,33 +138,6 @@ export interface Dimension {
     by: 'frame' | 'ink' | 'upright';
 }
 
-export interface Gap {
-    axis: Axis;
-    a: string;
-    b: string;
-    size: number;
-    from: number;
-    to: number;
-    across: [number, number];
-    odd: boolean;
-    expected: number | null;
-}
-
-export interface Inset {
-    item: string;
-    ground: string | null;
-    side: Side;
-    size: number;
-    odd: boolean;
-    expected: number | null;
-}
-
-export interface Ledger {
-    gaps: Gap[];
-    insets: Inset[];
-    census: { axis: Axis; size: number; count: number }[];
-}
-
 /** What a division into columns or rows gives. */
 export interface Divided {
     count: number;
@@ -172,18 +145,6 @@ export interface Divided {
     whole: boolean;
     remainder: number;
     proposals: { what: string; leading: number; trailing: number; gutter: number; size: number }[];
-}
-
-export interface Clearance {
-    side: Side;
-    size: number;
-    to: { id: string; name: string } | null;
-    inset: boolean;
-}
-
-export interface Surroundings {
-    ground: { id: string; name: string } | null;
-    clearances: Clearance[];
 }
 
 export type UnitName = 'px' | 'pt' | 'pc' | 'mm' | 'cm' | 'in';

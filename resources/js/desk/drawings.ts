@@ -34,8 +34,7 @@ export function useDrawings() {
             }
         }
         pictures.under = null;
-        const middle = { x: view.visible.x + view.visible.w / 2, y: view.visible.y + view.visible.h / 2 };
-        const to = at ?? middle;
+        const to = at ?? view.middle;
         if (read.length > 0) {
             const file = inRows(read, desk.sheet?.unit_of_spacing ?? GAP);
             const done = await desk.run('paste', { file, at: { x: rounded(to.x), y: rounded(to.y) } }, []);

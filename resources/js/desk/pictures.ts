@@ -11,6 +11,8 @@ import { useView } from '@/stores/view';
 const SHARE = 0.8;
 const GAP = 16;
 
+export const PICTURE_TYPES = 'image/png,image/jpeg,image/webp,image/svg+xml';
+
 export const isPictureFile = (file: File): boolean =>
     /^image\/(png|jpeg|webp|svg\+xml)$/.test(file.type) || /\.(png|jpe?g|webp|svg)$/i.test(file.name);
 
@@ -35,7 +37,7 @@ export function usePicturePlacing() {
     }
 
     /** In a row about a point, in one step. */
-    async function put(shown: Shown[], at: Point = middle()): Promise<void> {
+    async function put(shown: Shown[], at: Point = view.middle): Promise<void> {
         const gap = desk.sheet?.unit_of_spacing ?? GAP;
         const sizes = shown.map(({ picture }) => sizeOf(picture));
         const total = sizes.reduce((sum, { w }) => sum + w, 0) + gap * (shown.length - 1);
@@ -65,11 +67,6 @@ export function usePicturePlacing() {
             await desk.run('paste', { file }, []);
         }
     }
-
-    const middle = (): Point => ({
-        x: view.visible.x + view.visible.w / 2,
-        y: view.visible.y + view.visible.h / 2,
-    });
 
     /** Into frames, one into each, and what there are no frames for beside them. */
     async function show(shown: Shown[], frames: Item[], at?: Point): Promise<void> {

@@ -31,10 +31,7 @@ export function usePutting() {
     const pictures = usePictures();
     const placing = usePicturePlacing();
 
-    const middle = (): Point => ({
-        x: rounded(view.visible.x + view.visible.w / 2),
-        y: rounded(view.visible.y + view.visible.h / 2),
-    });
+    const middle = (): Point => ({ x: rounded(view.middle.x), y: rounded(view.middle.y) });
 
     /** What icons come into the middle of: the closed shapes that are selected. */
     const grounds = (): Item[] =>

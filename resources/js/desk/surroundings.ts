@@ -1,6 +1,6 @@
 import { api } from '@/api/client';
 import { restingQuestion } from '@/api/restingQuestion';
-import type { Surroundings } from '@/api/types';
+import type { Surroundings } from '@/api/measures';
 import { useBench } from '@/stores/bench';
 import { useDesk } from '@/stores/desk';
 import { useSending } from '@/stores/sending';

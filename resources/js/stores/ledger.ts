@@ -1,6 +1,7 @@
 import { api } from '@/api/client';
 import { restingQuestion } from '@/api/restingQuestion';
-import type { Axis, Gap, Inset, Ledger } from '@/api/types';
+import type { Gap, Inset, Ledger } from '@/api/measures';
+import type { Axis } from '@/api/types';
 import { useBench } from '@/stores/bench';
 import { useDesk } from '@/stores/desk';
 import { useSending } from '@/stores/sending';

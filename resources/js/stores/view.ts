@@ -57,6 +57,12 @@ export const useView = defineStore('view', () => {
         h: size.value.h / zoom.value,
     }));
 
+    /** Its middle. */
+    const middle = computed<Point>(() => ({
+        x: visible.value.x + visible.value.w / 2,
+        y: visible.value.y + visible.value.h / 2,
+    }));
+
     const toScreen = (point: Point): Point => ({
         x: point.x * zoom.value + pan.value.x,
         y: point.y * zoom.value + pan.value.y,
@@ -125,6 +131,7 @@ export const useView = defineStore('view', () => {
         sideOpen,
         drawer,
         visible,
+        middle,
         toScreen,
         toSheet,
         zoomTo,

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import type { Axis, Gap, Inset } from '@/api/types';
+import type { Gap, Inset } from '@/api/measures';
+import type { Axis } from '@/api/types';
 import type { Order } from '@/stores/bench';
 import { useBench } from '@/stores/bench';
 import { useDesk } from '@/stores/desk';

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { api } from '@/api/client';
+import FileChooser from '@/parts/FileChooser.vue';
 import { useDesk } from '@/stores/desk';
 import { computed, ref } from 'vue';
 import { readFonts, useFonts } from './fonts';
@@ -7,7 +8,7 @@ import { readFonts, useFonts } from './fonts';
 /** The families that texts can be set in: those of the application, and those that were brought along, which are added and removed here. */
 const desk = useDesk();
 const { families, nameOf, weightsOf, hasItalic, weightName, isOwn } = useFonts();
-const chooser = ref<HTMLInputElement | null>(null);
+const chooser = ref<InstanceType<typeof FileChooser> | null>(null);
 const busy = ref('');
 
 const shipped = computed(() => families.value.filter((family) => !isOwn(family)));
@@ -17,8 +18,8 @@ const said = (family: string) =>
         .join(', ') + (hasItalic(family) ? ', italics' : '');
 
 /** Each file by itself: what is refused says why, and the others are added all the same. */
-async function add(files: FileList | null): Promise<void> {
-    for (const file of files ?? []) {
+async function add(files: File[]): Promise<void> {
+    for (const file of files) {
         busy.value = file.name;
         try {
             const { font } = await api.addFont(file);
@@ -28,7 +29,6 @@ async function add(files: FileList | null): Promise<void> {
         }
     }
     busy.value = '';
-    if (chooser.value) chooser.value.value = '';
     await readFonts();
 }
 </script>
@@ -53,17 +53,8 @@ async function add(files: FileList | null): Promise<void> {
             None. A font file (TTF, OTF with TrueType outlines, WOFF) that is added goes with the document, also into
             its file.
         </p>
-        <input
-            ref="chooser"
-            class="chooser"
-            type="file"
-            multiple
-            accept=".ttf,.otf,.woff"
-            aria-label="Font files"
-            tabindex="-1"
-            @change="add(($event.target as HTMLInputElement).files)"
-        />
-        <button class="btn" type="button" :disabled="busy !== ''" @click="chooser?.click()">
+        <FileChooser ref="chooser" label="Font files" accept=".ttf,.otf,.woff" multiple @chosen="add" />
+        <button class="btn" type="button" :disabled="busy !== ''" @click="chooser?.open()">
             {{ busy ? `Reading ${busy}…` : 'Add font files…' }}
         </button>
         <h3>Fonts of the application</h3>
@@ -95,8 +86,5 @@ async function add(files: FileList | null): Promise<void> {
     overflow: hidden;
     text-overflow: ellipsis;
     white-space: nowrap;
-}
-.chooser {
-    display: none;
 }
 </style>

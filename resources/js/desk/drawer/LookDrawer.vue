@@ -57,6 +57,8 @@ function set(items: Item[], params: Commands['set'], run?: string): void {
     </div>
 </template>
 
+<style scoped src="./section.css"></style>
+
 <style scoped>
 .look {
     padding: 12px;
@@ -78,14 +80,6 @@ h2 {
     display: grid;
     grid-template-columns: 1fr 1fr;
     gap: 6px;
-}
-section {
-    display: grid;
-    gap: 7px;
-}
-h3 {
-    font: 600 12px var(--words);
-    color: var(--soft);
 }
 .rows {
     display: grid;

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { api } from '@/api/client';
 import type { Item, Point } from '@/api/types';
-import { isPictureFile, usePicturePlacing } from '@/desk/pictures';
+import { isPictureFile, PICTURE_TYPES, usePicturePlacing } from '@/desk/pictures';
 import { followPointer } from '@/parts/dragging';
+import FileChooser from '@/parts/FileChooser.vue';
 import { commonOf, tallied } from '@/sheet/common';
 import { figure } from '@/sheet/geometry';
 import { addressOf, magnificationOf, sidesOf } from '@/sheet/pictures';
@@ -17,7 +18,7 @@ const props = defineProps<{ items: Item[] }>();
 const desk = useDesk();
 const pictures = usePictures();
 const placing = usePicturePlacing();
-const chooser = ref<HTMLInputElement | null>(null);
+const chooser = ref<InstanceType<typeof FileChooser> | null>(null);
 const held = ref<Point | null>(null);
 
 type Way = 'cover' | 'contain' | 'stretch' | 'hand';
@@ -61,10 +62,7 @@ function lay(way: Way, scale?: number): void {
     void desk.run('fit-picture', { fit: way, ...(scale === undefined ? {} : { scale }) }, ids.value);
 }
 
-async function swap(files: FileList | null): Promise<void> {
-    await placing.bringAndShow([...(files ?? [])].filter(isPictureFile), props.items);
-    if (chooser.value) chooser.value.value = '';
-}
+const swap = (files: File[]) => placing.bringAndShow(files.filter(isPictureFile), props.items);
 
 /** A press on the small picture says what of it is kept in view. */
 function point(event: PointerEvent): void {
@@ -110,18 +108,15 @@ function point(event: PointerEvent): void {
             {{ coarse.length === items.length ? '' : `${coarse.length} of ${items.length}: ` }}Shown larger than its
             pixels. Sharp at 100 % and below.
         </p>
-        <input
+        <FileChooser
             ref="chooser"
-            class="chooser"
-            type="file"
-            accept="image/png,image/jpeg,image/webp,image/svg+xml"
+            label="Picture to swap in"
+            :accept="PICTURE_TYPES"
             :multiple="items.length > 1"
-            aria-label="Picture to swap in"
-            tabindex="-1"
-            @change="swap(($event.target as HTMLInputElement).files)"
+            @chosen="swap"
         />
         <div class="two">
-            <button class="btn" type="button" :disabled="pictures.under !== null" @click="chooser?.click()">
+            <button class="btn" type="button" :disabled="pictures.under !== null" @click="chooser?.open()">
                 {{ shown.length ? 'Swap…' : 'Choose…' }}
             </button>
             <button
@@ -227,9 +222,6 @@ function point(event: PointerEvent): void {
     margin: 0;
     font-size: 12px;
     color: var(--brick);
-}
-.chooser {
-    display: none;
 }
 .two,
 .ways {

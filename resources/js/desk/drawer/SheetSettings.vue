@@ -57,18 +57,12 @@ const print = computed(() =>
     </template>
 </template>
 
+<style scoped src="./section.css"></style>
+
 <style scoped>
 h2 {
     font-size: 14px;
     font-weight: 700;
-}
-section {
-    display: grid;
-    gap: 7px;
-}
-h3 {
-    font: 600 12px var(--words);
-    color: var(--soft);
 }
 .pair {
     display: grid;

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { api } from '@/api/client';
 import { restingQuestion } from '@/api/restingQuestion';
-import type { Clearance, Surroundings } from '@/api/types';
+import type { Clearance, Surroundings } from '@/api/measures';
 import { rounded } from '@/sheet/geometry';
 import { useDesk } from '@/stores/desk';
 import { useSending } from '@/stores/sending';

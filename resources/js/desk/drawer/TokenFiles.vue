@@ -1,17 +1,17 @@
 <script setup lang="ts">
 import { useTokens } from '@/desk/tokens';
+import FileChooser from '@/parts/FileChooser.vue';
 import { useDesk } from '@/stores/desk';
 import { ref } from 'vue';
 
 /** What has been agreed on, for those who build it: saved as design tokens, and taken in from such a file. */
 const desk = useDesk();
 const tokens = useTokens();
-const chooser = ref<HTMLInputElement | null>(null);
+const chooser = ref<InstanceType<typeof FileChooser> | null>(null);
 const address = (ending: string) => `/api/sheets/${desk.sheet?.id}/tokens.${ending}`;
 
-async function take(files: FileList | null): Promise<void> {
-    for (const file of files ?? []) await tokens.take(file);
-    if (chooser.value) chooser.value.value = '';
+async function take(files: File[]): Promise<void> {
+    for (const file of files) await tokens.take(file);
 }
 </script>
 
@@ -26,32 +26,18 @@ async function take(files: FileList | null): Promise<void> {
                 class="btn wide"
                 type="button"
                 v-tooltip.top="{ value: 'What has the same name becomes what the file says', showDelay: 400 }"
-                @click="chooser?.click()"
+                @click="chooser?.open()"
             >
                 Take from a file…
             </button>
         </div>
-        <input
-            ref="chooser"
-            class="chooser"
-            type="file"
-            accept=".json,application/json"
-            aria-label="File of design tokens"
-            tabindex="-1"
-            @change="take(($event.target as HTMLInputElement).files)"
-        />
+        <FileChooser ref="chooser" label="File of design tokens" accept=".json,application/json" @chosen="take" />
     </section>
 </template>
 
+<style scoped src="./section.css"></style>
+
 <style scoped>
-section {
-    display: grid;
-    gap: 7px;
-}
-h3 {
-    font: 600 12px var(--words);
-    color: var(--soft);
-}
 .note {
     color: var(--soft);
     font-size: 11.5px;
@@ -63,8 +49,5 @@ h3 {
 }
 .wide {
     grid-column: span 2;
-}
-.chooser {
-    display: none;
 }
 </style>

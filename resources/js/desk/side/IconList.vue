@@ -5,7 +5,7 @@ import { restingQuestion } from '@/api/restingQuestion';
 import { usePutting, type IconWish } from '@/desk/putting';
 import { useRoving } from '@/parts/roving';
 import { counted } from '@/sheet/words';
-import { computed, ref, watch } from 'vue';
+import { computed, onBeforeUnmount, ref, watch } from 'vue';
 
 /** Icons by what they are called and by other words for it. A press puts one; with Shift, several are chosen and put at once. */
 const props = defineProps<{ words: string }>();
@@ -19,21 +19,22 @@ const chosen = ref<Icon[]>([]);
 const size = ref('');
 const weight = ref('');
 
+const fail = (error: Error) => (trouble.value = error.message);
+
 function ask(): void {
     trouble.value = '';
     question.ask(
-        (signal) =>
-            api.icons(props.words, signal).catch((error: Error) => {
-                if (error.name !== 'AbortError') trouble.value = error.message;
-                throw error;
-            }),
+        (signal) => api.icons(props.words, signal),
         (answer) => {
             found.value = answer;
             at.value = 0;
         },
+        fail,
+        fail,
     );
 }
 watch(() => props.words, ask, { immediate: true });
+onBeforeUnmount(question.drop);
 
 const grounds = computed(() => putting.grounds());
 const where = computed(() => (grounds.value.length > 0 ? `into ${counted(grounds.value)}` : 'on the sheet'));

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { api } from '@/api/client';
 import type { LibraryPicture } from '@/api/kits';
+import { restingQuestion } from '@/api/restingQuestion';
 import { usePutting } from '@/desk/putting';
 import { useRoving } from '@/parts/roving';
 import { usePictures } from '@/stores/pictures';
@@ -15,39 +16,29 @@ const { at, to, focused } = useRoving(list);
 const found = ref<LibraryPicture[] | null>(null);
 const trouble = ref('');
 const isLooking = ref(false);
-const REST = 200;
-let timer: ReturnType<typeof setTimeout> | undefined;
-let asking: AbortController | null = null;
+const question = restingQuestion(200);
 
-async function look(): Promise<void> {
-    asking?.abort();
-    const mine = (asking = new AbortController());
-    isLooking.value = true;
-    try {
-        const answer = await api.pictureLibrary(props.words, mine.signal);
-        if (asking !== mine) return;
-        found.value = answer;
-        trouble.value = '';
-        at.value = 0;
-    } catch (error) {
-        if (asking === mine) trouble.value = (error as Error).message;
-    } finally {
-        if (asking === mine) isLooking.value = false;
-    }
+function fail(error: Error): void {
+    isLooking.value = false;
+    trouble.value = error.message;
 }
 
-watch(
-    () => props.words,
-    () => {
-        clearTimeout(timer);
-        timer = setTimeout(() => void look(), REST);
-    },
-);
-void look();
-onBeforeUnmount(() => {
-    clearTimeout(timer);
-    asking?.abort();
-});
+function look(): void {
+    isLooking.value = true;
+    question.ask(
+        (signal) => api.pictureLibrary(props.words, signal),
+        (answer) => {
+            isLooking.value = false;
+            trouble.value = '';
+            found.value = answer;
+            at.value = 0;
+        },
+        fail,
+        fail,
+    );
+}
+watch(() => props.words, look, { immediate: true });
+onBeforeUnmount(question.drop);
 </script>
 
 <template>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { usePicturePlacing } from '@/desk/pictures';
+import { PICTURE_TYPES, usePicturePlacing } from '@/desk/pictures';
 import { usePlacing } from '@/desk/placing';
+import FileChooser from '@/parts/FileChooser.vue';
 import { focusStage } from '@/parts/focus';
 import { drawnKinds, type DrawnKind } from '@/sheet/kinds';
 import { useView } from '@/stores/view';
@@ -11,7 +12,7 @@ import { computed, ref } from 'vue';
 const view = useView();
 const put = usePlacing();
 const placing = usePicturePlacing();
-const chooser = ref<HTMLInputElement | null>(null);
+const chooser = ref<InstanceType<typeof FileChooser> | null>(null);
 const menu = ref<InstanceType<typeof Menu> | null>(null);
 const opened = ref<DrawnKind[]>([]);
 /** the one last taken of those that stand behind one another, by the first of them */
@@ -37,16 +38,14 @@ const entries = computed(() =>
 
 /** With the pointer it is taken to be drawn; with the keyboard (a click without a place) it is put on the sheet at once. */
 function take(event: MouseEvent, kind: DrawnKind): void {
-    if (kind.tool.ghost === 'chosen') chooser.value?.click();
+    if (kind.tool.ghost === 'chosen') chooser.value?.open();
     else if (event.detail === 0) void put(kind);
     else if (isTaken(kind)) view.tool = 'select';
     else view.draw(kind);
 }
 
 /** Into the frames that are selected and empty, else onto the sheet. */
-async function choose(files: FileList | null): Promise<void> {
-    const chosen = [...(files ?? [])];
-    if (chooser.value) chooser.value.value = '';
+async function choose(chosen: File[]): Promise<void> {
     focusStage();
     await placing.bringAndShow(
         chosen,
@@ -87,16 +86,7 @@ const isTaken = (kind: DrawnKind) => view.tool === 'draw' && view.drawn?.name ==
                 <svg width="9" height="9" aria-hidden="true"><path d="M1.500 3l3 3 3-3" /></svg>
             </button>
         </div>
-        <input
-            ref="chooser"
-            class="chooser"
-            type="file"
-            multiple
-            accept="image/png,image/jpeg,image/webp,image/svg+xml"
-            aria-label="Pictures to place"
-            tabindex="-1"
-            @change="choose(($event.target as HTMLInputElement).files)"
-        />
+        <FileChooser ref="chooser" label="Pictures to place" :accept="PICTURE_TYPES" multiple @chosen="choose" />
         <Menu ref="menu" :model="entries" popup />
     </div>
 </template>
@@ -155,9 +145,6 @@ path {
 }
 .tool[aria-pressed='true'] path {
     stroke: var(--spruce);
-}
-.chooser {
-    display: none;
 }
 .more {
     position: absolute;
