@@ -26,25 +26,18 @@ final readonly class DocumentArchives
     public function write(Document $document): string
     {
         $json = $this->files->write($document, alone: false);
-        $path = (string) tempnam(sys_get_temp_dir(), 'document');
-        $zip = new ZipArchive;
-        if ($zip->open($path, ZipArchive::CREATE | ZipArchive::OVERWRITE) !== true) {
-            throw Refusal::because(FileWriting::full());
-        }
-        $zip->addFromString(self::DOCUMENT, $json);
-        foreach (Mentions::in($json) as $key) {
-            $file = $this->pictures->file($key);
-            if ($file !== null) {
-                $zip->addFile($file, $inside = "pictures/$key.".pathinfo($file, PATHINFO_EXTENSION));
-                // Pictures are as small as they get.
-                $zip->setCompressionName($inside, ZipArchive::CM_STORE);
-            }
-        }
-        if (! $zip->close()) {
-            throw Refusal::because(FileWriting::full());
-        }
 
-        return $path;
+        return self::archived(function (ZipArchive $zip) use ($json): void {
+            $zip->addFromString(self::DOCUMENT, $json);
+            foreach (Mentions::in($json) as $key) {
+                $file = $this->pictures->file($key);
+                if ($file !== null) {
+                    $zip->addFile($file, $inside = "pictures/$key.".pathinfo($file, PATHINFO_EXTENSION));
+                    // Pictures are as small as they get.
+                    $zip->setCompressionName($inside, ZipArchive::CM_STORE);
+                }
+            }
+        });
     }
 
     /**
@@ -55,30 +48,43 @@ final readonly class DocumentArchives
      */
     public function all(iterable $documents): string
     {
+        $names = new FileNames;
+        $written = $failed = [];
+        try {
+            return self::archived(function (ZipArchive $zip) use ($documents, $names, &$written, &$failed): void {
+                foreach ($documents as $document) {
+                    $name = $names->stem(str_replace(['/', '\\'], '-', $document->name));
+                    try {
+                        $written[] = $one = (string) tempnam(sys_get_temp_dir(), 'document');
+                        FileWriting::put($one, $this->files->write($document));
+                        $zip->addFile($one, "$name.allsquare.json");
+                    } catch (Refusal|MissingPicture $error) {
+                        $failed[] = "$document->name: {$error->getMessage()}";
+                    }
+                }
+                $failed === [] || $zip->addFromString('not saved.txt', implode("\n", $failed)."\n");
+            });
+        } finally {
+            array_map(unlink(...), $written);
+        }
+    }
+
+    /**
+     * @param  callable(ZipArchive): void  $fill
+     * @return string the path of the archive
+     *
+     * @throws Refusal when the disk is full
+     */
+    private static function archived(callable $fill): string
+    {
         $path = (string) tempnam(sys_get_temp_dir(), 'documents');
         $zip = new ZipArchive;
         if ($zip->open($path, ZipArchive::CREATE | ZipArchive::OVERWRITE) !== true) {
             throw Refusal::because(FileWriting::full());
         }
-        $names = new FileNames;
-        $written = $failed = [];
-        try {
-            foreach ($documents as $document) {
-                [$name] = $names->put(str_replace(['/', '\\'], '-', $document->name));
-                try {
-                    $written[] = $one = (string) tempnam(sys_get_temp_dir(), 'document');
-                    FileWriting::put($one, $this->files->write($document));
-                    $zip->addFile($one, "$name.allsquare.json");
-                } catch (Refusal|MissingPicture $error) {
-                    $failed[] = "$document->name: {$error->getMessage()}";
-                }
-            }
-            $failed === [] || $zip->addFromString('not saved.txt', implode("\n", $failed)."\n");
-            if (! $zip->close()) {
-                throw Refusal::because(FileWriting::full());
-            }
-        } finally {
-            array_map(unlink(...), $written);
+        $fill($zip);
+        if (! $zip->close()) {
+            throw Refusal::because(FileWriting::full());
         }
 
         return $path;

@@ -11,6 +11,7 @@ use AllSquare\Core\Measure\Boxes;
 use AllSquare\Core\Paint\PictureSource;
 use AllSquare\Core\Paint\SheetPainter;
 use AllSquare\Core\Running\Catalogue;
+use AllSquare\Core\Running\Needs;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\Tree;
 use AllSquare\Core\Sheet\TreeBranch;
@@ -33,7 +34,8 @@ final readonly class KitPictures
     public function of(Sheet $sheet, string $kit): string
     {
         $command = Catalogue::make('add-kit', ['kit' => $kit]);
-        $draft = $this->loader->draft($sheet, $command->needs(), []);
+        // Nothing that lies on the sheet is needed for it.
+        $draft = $this->loader->draft($sheet, new Needs(sorts: $command->needs()->sorts), []);
 
         return $this->painted($draft, $command->run($draft, [])->selection, $sheet->document_id);
     }

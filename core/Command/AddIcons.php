@@ -155,8 +155,10 @@ final readonly class AddIcons implements Command, SelectsWhatItMade
         if (! $fill instanceof Colour || ! $fill->isOpaque()) {
             return self::INK;
         }
-        $parts = static fn (string $hex): array => array_map(static fn (int $i): int => (int) hexdec(substr($hex, $i, 2)), [1, 3, 5]);
+        $seen = static function (string $hex) use ($fill): float {
+            return Contrast::ratio(array_slice(Colour::of($hex)->channels(), 0, 3), array_slice($fill->channels(), 0, 3));
+        };
 
-        return Contrast::ratio($parts(self::INK), $parts($fill->hex)) >= Contrast::ratio($parts(self::LIGHT), $parts($fill->hex)) ? self::INK : self::LIGHT;
+        return $seen(self::INK) >= $seen(self::LIGHT) ? self::INK : self::LIGHT;
     }
 }

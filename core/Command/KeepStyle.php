@@ -19,8 +19,6 @@ use AllSquare\Core\Sheet\Words;
 /** Keeps how a text is set as a style of the document. All texts named that are set like it are of that style from then on. */
 final readonly class KeepStyle implements Command
 {
-    private const MOST = 100;
-
     private function __construct(private string $called)
     {
     }
@@ -54,8 +52,8 @@ final readonly class KeepStyle implements Command
                 throw Refusal::because("There is a style \"$name\" already. Give this one another name, or change that one.", 'name');
             }
         }
-        if (count($styles->all()) >= self::MOST) {
-            throw Refusal::because('A document keeps '.self::MOST.' styles at most.', 'name');
+        if (count($styles->all()) >= TypeStyle::MOST) {
+            throw Refusal::because('A document keeps '.TypeStyle::MOST.' styles at most.', 'name');
         }
         $id = $draft->nextId();
         $made = new TypeStyle($id, $id, $name, TypeStyle::of($draft->item($texts[0])));

@@ -17,8 +17,6 @@ use AllSquare\Core\Sheet\Swatch;
 /** Keeps a colour as a swatch of the document. */
 final readonly class KeepSwatch implements Command
 {
-    private const MOST = 200;
-
     private function __construct(private string $called, private string $colour)
     {
     }
@@ -48,8 +46,8 @@ final readonly class KeepSwatch implements Command
                 throw Refusal::because("There is a swatch \"$name\" already. Give this one another name, or change that one.", 'name');
             }
         }
-        if (count($swatches->all()) >= self::MOST) {
-            throw Refusal::because('A document keeps '.self::MOST.' swatches at most.', 'name');
+        if (count($swatches->all()) >= Swatch::MOST) {
+            throw Refusal::because('A document keeps '.Swatch::MOST.' swatches at most.', 'name');
         }
         $id = $draft->nextId();
         $swatches->put(new Swatch($id, $id, $name, $colour));

@@ -26,10 +26,6 @@ use AllSquare\Core\Tokens\DesignTokens;
  */
 final class TakeTokens implements Command, ReachesEverySheet
 {
-    private const MOST_SWATCHES = 200;
-
-    private const MOST_STYLES = 100;
-
     /** what is left out is said by name up to so many */
     private const NAMED = 4;
 
@@ -94,8 +90,8 @@ final class TakeTokens implements Command, ReachesEverySheet
                 return;
             }
         }
-        if (count($swatches->all()) >= self::MOST_SWATCHES) {
-            throw Refusal::because('A document keeps '.self::MOST_SWATCHES.' swatches at most; with these it would have more.', 'file');
+        if (count($swatches->all()) >= Swatch::MOST) {
+            throw Refusal::because('A document keeps '.Swatch::MOST.' swatches at most; with these it would have more.', 'file');
         }
         $id = $draft->nextId();
         $swatches->put(new Swatch($id, $id, $name, $colour));
@@ -116,8 +112,8 @@ final class TakeTokens implements Command, ReachesEverySheet
                 return;
             }
         }
-        if (count($styles->all()) >= self::MOST_STYLES) {
-            throw Refusal::because('A document keeps '.self::MOST_STYLES.' styles at most; with these it would have more.', 'file');
+        if (count($styles->all()) >= TypeStyle::MOST) {
+            throw Refusal::because('A document keeps '.TypeStyle::MOST.' styles at most; with these it would have more.', 'file');
         }
         $id = $draft->nextId();
         $styles->put(new TypeStyle($id, $id, $name, $taken));

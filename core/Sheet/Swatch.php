@@ -11,6 +11,9 @@ use AllSquare\Core\Item\Renaming;
 /** A colour that a document keeps under a name: changed once, it is changed everywhere. */
 final readonly class Swatch implements Belonging
 {
+    /** in a document */
+    public const MOST = 200;
+
     /**
      * @param  string  $key  by which looks refer to it, which stays the same in copies and files of the document
      * @param  bool  $gone  whether it is offered no more; what has its colour keeps it

@@ -14,6 +14,9 @@ use AllSquare\Core\Item\Type\TypeFields;
 /** How words are set, kept by a document under a name: changed once, it is changed everywhere. */
 final readonly class TypeStyle implements Belonging
 {
+    /** in a document */
+    public const MOST = 100;
+
     /**
      * @param  string  $key  by which texts refer to it, which stays the same in copies and files of the document
      * @param  array<string, mixed>  $styles  of letters and paragraphs by name, as their fields keep them

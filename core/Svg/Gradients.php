@@ -6,6 +6,7 @@ namespace AllSquare\Core\Svg;
 
 use AllSquare\Core\Geometry\Point;
 use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Item\Look\Colour;
 use DOMElement;
 
 /**
@@ -140,13 +141,13 @@ final readonly class Gradients
     private static function between(array $a, array $b, float $at): string
     {
         $share = $b['at'] > $a['at'] ? ($at - $a['at']) / ($b['at'] - $a['at']) : 0.0;
-        $parts = static fn (string $colour): array => array_map(hexdec(...), str_split(str_pad(substr($colour, 1), 8, 'f'), 2));
+        $to = Colour::of($b['colour'])->channels();
         $mixed = '#';
-        foreach ($parts($a['colour']) as $i => $part) {
-            $mixed .= sprintf('%02x', (int) round((float) $part + $share * ((float) $parts($b['colour'])[$i] - (float) $part)));
+        foreach (Colour::of($a['colour'])->channels() as $i => $from) {
+            $mixed .= sprintf('%02x', (int) round($from + $share * ($to[$i] - $from)));
         }
 
-        return str_ends_with($mixed, 'ff') ? substr($mixed, 0, 7) : $mixed;
+        return Colour::of($mixed)->hex;
     }
 
     /**

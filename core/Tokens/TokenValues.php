@@ -22,10 +22,9 @@ final class TokenValues
     /** @return array<string, mixed> */
     public static function colour(Colour $colour): array
     {
-        $parts = array_map(static fn (int $i): float => round(hexdec(substr($colour->hex, $i, 2)) / 255, 6), [1, 3, 5]);
-        $opaque = strlen($colour->hex) === 7;
+        [$red, $green, $blue, $alpha] = array_map(static fn (int $channel): float => round($channel / 255, 6), $colour->channels());
 
-        return ['colorSpace' => 'srgb', 'components' => $parts, ...($opaque ? [] : ['alpha' => round(hexdec(substr($colour->hex, 7, 2)) / 255, 6)]), 'hex' => substr($colour->hex, 0, 7)];
+        return ['colorSpace' => 'srgb', 'components' => [$red, $green, $blue], ...($alpha === 1.0 ? [] : ['alpha' => $alpha]), 'hex' => substr($colour->hex, 0, 7)];
     }
 
     /** @return Colour|null null where it cannot be read, or is in another colour space */

@@ -65,7 +65,7 @@ final class DocumentFilesTest extends HttpTestCase
             $this->postJson('/api/documents', ['name' => $name, 'sheet' => ['width' => 100, 'height' => 100]])->assertCreated();
         }
         $broken = $this->postJson('/api/documents', ['name' => 'Lost', 'sheet' => ['width' => 100, 'height' => 100]])->assertCreated()->json('sheets.0.id');
-        $picture = $this->call('POST', '/api/pictures?name=a.png', server: ['CONTENT_TYPE' => 'application/octet-stream'], content: SamplePicture::png(40, 30))->assertCreated()->json('picture');
+        $picture = $this->keptPicture(SamplePicture::png(40, 30));
         $this->thing($broken, 'picture', 0, 0, 40, 30, ['picture' => $picture]);
         array_map(unlink(...), glob($this->data->path.'/pictures/*/*') ?: []);
         $answer = $this->get('/api/documents/files')->assertOk()->assertHeader('content-type', 'application/zip');

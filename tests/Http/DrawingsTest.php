@@ -20,7 +20,7 @@ final class DrawingsTest extends HttpTestCase
 
     public function test_a_drawing_of_one_thing_is_called_as_its_file_where_it_says_no_name_itself(): void
     {
-        $names = fn (string $inside): array => array_column($this->call('POST', '/api/drawings/read?name=pier.svg', server: ['CONTENT_TYPE' => 'image/svg+xml', 'HTTP_ACCEPT' => 'application/json'], content: "<svg xmlns='http://www.w3.org/2000/svg' width='24' height='24'>$inside</svg>")->assertOk()->json('excerpt.items'), 'name');
+        $names = fn (string $inside): array => array_column($this->send('/api/drawings/read?name=pier.svg', "<svg xmlns='http://www.w3.org/2000/svg' width='24' height='24'>$inside</svg>")->assertOk()->json('excerpt.items'), 'name');
         self::assertSame(['pier'], $names("<rect width='9' height='9'/>"));
         self::assertSame(['Quay'], $names("<rect id='Quay' width='9' height='9'/>"));
         self::assertSame(['pier', 'Box', 'Box'], $names("<rect width='9' height='9'/><rect x='9' width='9' height='9'/>"));
@@ -79,7 +79,7 @@ final class DrawingsTest extends HttpTestCase
     public function test_a_document_goes_into_an_archive_with_its_pictures_beside_it(): void
     {
         ['sheet' => $sheet, 'document' => $document] = $this->begin(400, 300);
-        $key = $this->send('/api/pictures?name=pier.png', SamplePicture::png(80, 60), 'image/png')->assertCreated()->json('picture');
+        $key = $this->keptPicture(SamplePicture::png(80, 60));
         $this->command($sheet, 'add-item', [], ['kind' => 'picture', 'picture' => $key, 'x' => 0, 'y' => 0, 'w' => 80, 'h' => 60])->assertOk();
         $archive = (string) $this->get("/api/documents/$document/file?as=zip")->assertOk()->assertHeader('content-type', 'application/zip')->streamedContent();
         $path = $this->data->path.'/document.zip';

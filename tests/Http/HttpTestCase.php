@@ -108,6 +108,12 @@ abstract class HttpTestCase extends TestCase
         return $this->command($sheet, 'add-item', [], ['kind' => $kind, 'x' => $x, 'y' => $y, 'w' => $w, 'h' => $h, ...$fields])->assertOk()->json('created.0.id');
     }
 
+    /** @return string the key of a picture that is kept now */
+    protected function keptPicture(string $file): string
+    {
+        return $this->call('POST', '/api/pictures?name=pier.png', server: ['CONTENT_TYPE' => 'application/octet-stream', 'HTTP_ACCEPT' => 'application/json'], content: $file)->assertCreated()->json('picture');
+    }
+
     /**
      * The sheet's bytes, without its revision, which only rises.
      *

@@ -171,7 +171,7 @@ final class KitsTest extends HttpTestCase
 
     public function test_kits_go_with_the_document_and_are_seen_from_others(): void
     {
-        $key = $this->call('POST', '/api/pictures?name=pier.png', content: SamplePicture::png(40, 30), server: ['CONTENT_TYPE' => 'application/octet-stream'])->assertCreated()->json('picture');
+        $key = $this->keptPicture(SamplePicture::png(40, 30));
         $picture = $this->thing($this->sheet, 'picture', 10, 10, 40, 30, ['picture' => $key]);
         $box = $this->thing($this->sheet, 'box', 10, 60, 40, 30, ['fill' => '#17614f']);
         $this->command($this->sheet, 'keep-swatch', [$box], ['name' => 'Spruce', 'colour' => '#17614f'])->assertOk();

@@ -30,11 +30,6 @@ final class PicturesTest extends HttpTestCase
         return $this->call('POST', '/api/pictures?name='.rawurlencode($name), server: ['CONTENT_TYPE' => $type, 'HTTP_ACCEPT' => 'application/json'], content: $file);
     }
 
-    private function kept(string $file): string
-    {
-        return $this->upload($file)->assertCreated()->json('picture');
-    }
-
     /** @param  array<string, mixed>  $fields */
     private function picture(string $key, float $x, float $y, float $w, float $h, array $fields = []): string
     {
@@ -59,7 +54,7 @@ final class PicturesTest extends HttpTestCase
         $file = SamplePicture::jpeg(1600, 1200);
         $kept = $this->upload($file, '../up/the pier.JPG')->assertCreated()->assertJson(['width' => 1600, 'height' => 1200, 'notes' => []])->json('picture');
         self::assertStringStartsWith('1600x1200-', $kept);
-        self::assertSame($kept, $this->kept($file), 'the same one again');
+        self::assertSame($kept, $this->keptPicture($file), 'the same one again');
         self::assertSame('the pier', DB::table('pictures')->value('name'), 'without its folder and its ending');
         self::assertSame(1, DB::table('pictures')->count());
         self::assertCount(3, glob($this->data->path.'/pictures/*/*') ?: [], 'itself, and two that are smaller');
@@ -72,7 +67,7 @@ final class PicturesTest extends HttpTestCase
 
     public function test_handing_over_says_what_is_painted_larger_than_it_is(): void
     {
-        $key = $this->kept(SamplePicture::png(200, 100));
+        $key = $this->keptPicture(SamplePicture::png(200, 100));
         $this->picture($key, 0, 0, 100, 100, ['name' => 'Pier']);
         $wide = $this->picture($key, 200, 0, 100, 50, ['name' => 'Quay']);
         $this->command($this->sheet, 'add-slice', [], ['name' => 'left', 'x' => 0, 'y' => 0, 'w' => 150, 'h' => 150])->assertOk();
@@ -90,7 +85,7 @@ final class PicturesTest extends HttpTestCase
     public function test_what_is_painted_is_what_was_fitted(): void
     {
         [$red, $green, $blue, $yellow] = SamplePicture::COLOURS;
-        $key = $this->kept(SamplePicture::png(200, 100));
+        $key = $this->keptPicture(SamplePicture::png(200, 100));
         $id = $this->picture($key, 100, 100, 100, 100);
         $png = $this->painted();
         // Covering, 200 × 100 is seen in its middle half.
@@ -121,7 +116,7 @@ final class PicturesTest extends HttpTestCase
 
     public function test_corners_and_opacity_are_those_of_a_box(): void
     {
-        $id = $this->picture($this->kept(SamplePicture::png(200, 200)), 100, 100, 100, 100, ['radius' => 50, 'outline' => ['colour' => '#000000', 'weight' => 10, 'side' => 'inside']]);
+        $id = $this->picture($this->keptPicture(SamplePicture::png(200, 200)), 100, 100, 100, 100, ['radius' => 50, 'outline' => ['colour' => '#000000', 'weight' => 10, 'side' => 'inside']]);
         $png = $this->painted();
         self::assertColour([255, 255, 255], $png, 104, 104, 'the corner is round');
         self::assertColour([0, 0, 0], $png, 104, 150, 'the outline lies over it');
@@ -132,9 +127,9 @@ final class PicturesTest extends HttpTestCase
 
     public function test_swapped_in_place_nothing_else_changes(): void
     {
-        $id = $this->picture($this->kept(SamplePicture::png(200, 100)), 20, 30, 120, 90, ['radius' => 8, 'focus_x' => 0.2, 'name' => 'Harbour']);
+        $id = $this->picture($this->keptPicture(SamplePicture::png(200, 100)), 20, 30, 120, 90, ['radius' => 8, 'focus_x' => 0.2, 'name' => 'Harbour']);
         $before = $this->getJson("/api/sheets/$this->sheet")->json('items.0');
-        $other = $this->kept(SamplePicture::jpeg(300, 300));
+        $other = $this->keptPicture(SamplePicture::jpeg(300, 300));
         $this->command($this->sheet, 'swap-picture', [$id], ['pictures' => [$other]])->assertOk()->assertJsonPath('report.summary', 'Swapped the picture in "Harbour"');
         $after = $this->getJson("/api/sheets/$this->sheet")->json('items.0');
         self::assertSame($other, $after['fields']['picture']);
@@ -151,7 +146,7 @@ final class PicturesTest extends HttpTestCase
     public function test_a_picture_covers_the_sheet_behind_everything(): void
     {
         $box = $this->box($this->sheet, 10, 10);
-        $id = $this->picture($this->kept(SamplePicture::png(200, 100)), 20, 30, 120, 90, ['angle' => 10]);
+        $id = $this->picture($this->keptPicture(SamplePicture::png(200, 100)), 20, 30, 120, 90, ['angle' => 10]);
         $other = $this->box($this->sheet, 200, 10);
         $group = $this->command($this->sheet, 'group', [$id, $other])->assertOk()->json('created.0.id');
         $state = $this->bytes($this->sheet);
@@ -166,7 +161,7 @@ final class PicturesTest extends HttpTestCase
 
     public function test_drawings_hold_their_pictures(): void
     {
-        $key = $this->kept(SamplePicture::png(600, 300));
+        $key = $this->keptPicture(SamplePicture::png(600, 300));
         $this->picture($key, 0, 0, 200, 100);
         $this->picture($key, 200, 100, 100, 100);
         $svg = (string) $this->get("/api/sheets/$this->sheet/render.svg")->assertOk()->getContent();
@@ -181,8 +176,8 @@ final class PicturesTest extends HttpTestCase
 
     public function test_a_file_carries_its_pictures(): void
     {
-        $this->picture($this->kept(SamplePicture::jpeg(300, 200)), 0, 0, 100, 100);
-        $this->picture($this->kept(SamplePicture::webp(30, 20)), 0, 0, 100, 100);
+        $this->picture($this->keptPicture(SamplePicture::jpeg(300, 200)), 0, 0, 100, 100);
+        $this->picture($this->keptPicture(SamplePicture::webp(30, 20)), 0, 0, 100, 100);
         $file = (string) $this->get("/api/documents/$this->document/file")->assertOk()->getContent();
         self::assertCount(2, json_decode($file, true)['picture_files']);
         DB::table('pictures')->delete();
@@ -198,7 +193,7 @@ final class PicturesTest extends HttpTestCase
     /** A picture stays as long as a sheet shows it or the history can bring it back. */
     public function test_tidying_keeps_what_can_come_back(): void
     {
-        [$shown, $undone, $deleted, $loose] = array_map(fn (int $shade): string => $this->kept(SamplePicture::png(40, 30, $shade)), [1, 2, 3, 4]);
+        [$shown, $undone, $deleted, $loose] = array_map(fn (int $shade): string => $this->keptPicture(SamplePicture::png(40, 30, $shade)), [1, 2, 3, 4]);
         $id = $this->picture($shown, 0, 0, 40, 30);
         $this->command($this->sheet, 'delete', [$this->picture($deleted, 0, 0, 40, 30)])->assertOk();
         $this->command($this->sheet, 'swap-picture', [$id], ['pictures' => [$undone]])->assertOk();
@@ -259,7 +254,7 @@ final class PicturesTest extends HttpTestCase
     {
         $secret = $this->data->path.'/secret.png';
         file_put_contents($secret, SamplePicture::png(20, 20));
-        $key = $this->kept("<svg xmlns='http://www.w3.org/2000/svg' width='20' height='20'><image href='file://$secret' width='20' height='20'/><image href='$secret' width='20' height='20'/></svg>");
+        $key = $this->keptPicture("<svg xmlns='http://www.w3.org/2000/svg' width='20' height='20'><image href='file://$secret' width='20' height='20'/><image href='$secret' width='20' height='20'/></svg>");
         $image = imagecreatefromstring($this->shown($key));
         self::assertNotFalse($image);
         self::assertSame(127, imagecolorsforindex($image, (int) imagecolorat($image, 500, 500))['alpha'], 'nothing is painted');

@@ -83,6 +83,14 @@ final readonly class Colour implements Fill
         return $this->swatch === null && strlen($this->hex) === 7;
     }
 
+    /** @return array{int, int, int, int} red, green, blue and opacity, 0 to 255, without its swatch */
+    public function channels(): array
+    {
+        [$red, $green, $blue, $opacity] = array_map(static fn (string $digits): int => (int) hexdec($digits), str_split(str_pad(substr($this->hex, 1), 8, 'f'), 2));
+
+        return [$red, $green, $blue, $opacity];
+    }
+
     public function scaled(float $factor): self
     {
         return $this;
