@@ -21,12 +21,15 @@ use AllSquare\Core\Sheet\Dimension;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\Guide;
 use AllSquare\Core\Sheet\NamedGrid;
+use AllSquare\Core\Sheet\OwnKit;
 use AllSquare\Core\Sheet\Preset;
 use AllSquare\Core\Sheet\Sheet;
 use AllSquare\Core\Sheet\SheetContent;
 use AllSquare\Core\Sheet\Slice;
 use AllSquare\Core\Sheet\Swatch;
 use AllSquare\Core\Sheet\TreeBranch;
+use AllSquare\Core\Sheet\TypeScale;
+use AllSquare\Core\Sheet\TypeStyle;
 
 /** A sheet to try commands on: items are put there plainly, then commands run one after another. */
 final class Scene
@@ -51,6 +54,15 @@ final class Scene
 
     /** @var array<string, Swatch> */
     public array $swatches = [];
+
+    /** @var array<string, OwnKit> */
+    public array $kits = [];
+
+    /** @var array<string, TypeStyle> */
+    public array $styles = [];
+
+    /** @var array<string, TypeScale> */
+    public array $scales = [];
 
     /** in which bare numbers in sums are typed */
     public Unit $unit = Unit::Px;
@@ -117,7 +129,7 @@ final class Scene
     public function draft(): Draft
     {
         return new Draft(
-            new SheetContent($this->sheet, $this->items, [...array_values($this->slices), ...array_values($this->guides), ...array_values($this->dimensions), ...array_values($this->grids), ...array_values($this->presets), ...array_values($this->swatches)]),
+            new SheetContent($this->sheet, $this->items, [...array_values($this->slices), ...array_values($this->guides), ...array_values($this->dimensions), ...array_values($this->grids), ...array_values($this->presets), ...array_values($this->swatches), ...array_values($this->kits), ...array_values($this->styles), ...array_values($this->scales)]),
             Fonts::library(), $this->ids, count($this->items), $this->unit,
         );
     }
@@ -169,6 +181,9 @@ final class Scene
         $this->grids = $draft->of(NamedGrid::class)->all();
         $this->presets = $draft->of(Preset::class)->all();
         $this->swatches = $draft->of(Swatch::class)->all();
+        $this->kits = $draft->of(OwnKit::class)->all();
+        $this->styles = $draft->of(TypeStyle::class)->all();
+        $this->scales = $draft->of(TypeScale::class)->all();
         $this->sheet = $draft->sheet();
     }
 }
