@@ -93,7 +93,7 @@ final readonly class Affine
         }
 
         // Mirrored down and turned is mirrored across and turned by half a turn more: whichever turns less.
-        return abs($angle) <= 90.0 ? [$factors, Flip::Down, self::clean($angle)] : [$factors, Flip::Across, self::clean($angle > 0.0 ? $angle - 180.0 : $angle + 180.0)];
+        return abs(self::clean($angle)) <= 90.0 ? [$factors, Flip::Down, self::clean($angle)] : [$factors, Flip::Across, self::clean($angle > 0.0 ? $angle - 180.0 : $angle + 180.0)];
     }
 
     private static function clean(float $degrees): float

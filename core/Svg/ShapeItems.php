@@ -13,7 +13,7 @@ use AllSquare\Core\Item\Field\PathField;
 use AllSquare\Core\Item\Item;
 use AllSquare\Core\Item\Kind;
 use AllSquare\Core\Item\Kinds;
-use AllSquare\Core\Item\Traits\HasPoints;
+use AllSquare\Core\Item\Path\PathKind;
 use AllSquare\Core\Path\Combining\Combination;
 use AllSquare\Core\Path\Combining\How;
 use AllSquare\Core\Path\Path;
@@ -23,6 +23,12 @@ use AllSquare\Core\Text\FontLibrary;
 /** Makes items of shapes: boxes, rounds and lines where they are that, turned or not, and paths of everything else. */
 final readonly class ShapeItems
 {
+    /** of the points of a path, as they are written in a drawing */
+    private const DIGITS = 4;
+
+    /** px that both radii of a corner may differ by and count as one */
+    private const ROUND = 0.001;
+
     public function __construct(private Looks $looks, private LeftOut $leftOut, private FontLibrary $fonts)
     {
     }
@@ -151,7 +157,7 @@ final readonly class ShapeItems
         [$factors] = $at->toParent->taken();
         [$across, $down] = [$rx * $factors->x, $ry * $factors->y];
 
-        return abs($across - $down) > 0.0005 ? $this->path($path, $rule, $box, $at, $id) : $this->framed(Kinds::ofSvg('rect'), $box, $across > 0.0 ? ['radius' => round($across, 6)] : [], $at, $id);
+        return abs($across - $down) > self::ROUND ? $this->path($path, $rule, $box, $at, $id) : $this->framed(Kinds::ofSvg('rect'), $box, $across > 0.0 ? ['radius' => round(round($across, 7), 3)] : [], $at, $id);
     }
 
     /**
@@ -162,7 +168,7 @@ final readonly class ShapeItems
     private function framed(Kind $kind, Rect $box, array $fields, UserSpace $at, string $id): ?Item
     {
         [$factors, $flip, $angle] = $at->toParent->taken();
-        $size = new Point($box->w * $factors->x, $box->h * $factors->y);
+        $size = new Point(round($box->w * $factors->x, 6), round($box->h * $factors->y, 6));
         $toItem = (new Affine($factors->x, 0.0, 0.0, $factors->y))->after(Affine::shift(-$box->x, -$box->y));
         $look = $this->look($at, $toItem, $box, $size);
         $centre = $at->toParent->apply($box->centre());
@@ -183,31 +189,31 @@ final readonly class ShapeItems
 
             return null;
         }
-        $toItem = Affine::shift(-$bounds->x, -$bounds->y)->after($scaling);
-        $look = $this->look($at, $toItem, $box, new Point($bounds->w, $bounds->h));
+        // Lengths are kept to 1/1000 px, points as they are written: what is handed over and taken in again is then the same.
+        $from = new Point(self::begun($bounds->x), self::begun($bounds->y));
+        $written = static fn (Point $p): Point => new Point(round($p->x, self::DIGITS), round($p->y, self::DIGITS));
+        $own = $is->moved(-$from->x, -$from->y)->mapped($written);
+        $size = $own->bounds() ?? $bounds;
+        [$w, $h] = [Length::round(round($size->w, 7)), Length::round(round($size->h, 7))];
+        $look = $this->look($at, Affine::shift(-$from->x, -$from->y)->after($scaling), $box, new Point($w, $h));
         if ($look === null) {
             return null;
         }
-        $centre = $factors === null ? $bounds->centre() : $at->toParent->after($scaling->inverse() ?? new Affine)->apply($bounds->centre());
-        [$left, $top] = [$centre->x - $bounds->w / 2, $centre->y - $bounds->h / 2];
-        // Lengths are kept to 1/1000 px: what that moves the frame by, its points are moved back.
-        $frame = new Rect(Length::round($left), Length::round($top), $bounds->w, $bounds->h);
-        $isUpright = $angle === 0.0 && $flip === Flip::None;
-        $rounded = $is->moved(($isUpright ? $left - $frame->x : 0.0) - $bounds->x, ($isUpright ? $top - $frame->y : 0.0) - $bounds->y)->mapped(static fn (Point $p): Point => new Point(round($p->x, 6), round($p->y, 6)));
-        $item = $this->item(Kinds::ofSvg('path'), $frame, $angle, $flip, [...$look, 'subpaths' => $rounded->toArray(), ...$rule === 'evenodd' ? ['rule' => $rule] : []], $at, $id);
+        $middle = new Point($from->x + $w / 2, $from->y + $h / 2);
+        $centre = $factors === null ? $middle : $at->toParent->after($scaling->inverse() ?? new Affine)->apply($middle);
+        [$left, $top] = [$centre->x - $w / 2, $centre->y - $h / 2];
+        $frame = new Rect(Length::round($left), Length::round($top), $w, $h);
+        // What that moves the frame by, its points are moved back.
+        $kept = $angle === 0.0 && $flip === Flip::None ? $own->moved($left - $frame->x, $top - $frame->y)->mapped($written) : $own;
+        $item = $this->item(Kinds::ofSvg('path'), $frame, $angle, $flip, [...$look, 'subpaths' => $kept->toArray(), ...$rule === 'evenodd' ? ['rule' => $rule] : []], $at, $id);
 
-        return $this->asWritten($item->fitted(false, $this->fonts));
+        return $item->fitted(false, $this->fonts);
     }
 
-    /** With its points as they are written, so that what is handed over and taken in again is the same. */
-    private function asWritten(Item $item): Item
+    /** Where a path begins: at 0 where it does but for what its frame and its points were rounded by. */
+    private static function begun(float $at): float
     {
-        if (! $item->kind instanceof HasPoints) {
-            return $item;
-        }
-        $written = $item->kind->path($item)->mapped(static fn (Point $p): Point => new Point(round($p->x, 4), round($p->y, 4)));
-
-        return $item->kind->withPath($item, $written)->fitted(false, $this->fonts);
+        return abs($at) < PathKind::BEGINS ? 0.0 : $at;
     }
 
     /** @return array{fill: mixed, outline: mixed}|null null where nothing is painted */

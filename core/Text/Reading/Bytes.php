@@ -7,23 +7,35 @@ namespace AllSquare\Core\Text\Reading;
 /** The bytes of a font file or of one of its tables, big end first. What reaches past their end is said, not read. */
 final readonly class Bytes
 {
-    public int $length;
+    private int $length;
 
-    public function __construct(public string $data)
+    /**
+     * @param  Reads  $reads  shared by all that belongs to one file
+     * @param  int  $start  where in the data they begin: what is read from an offset on is not copied
+     */
+    public function __construct(public string $data, private Reads $reads, private int $start = 0)
     {
-        $this->length = strlen($data);
+        $this->length = strlen($data) - $start;
+    }
+
+    /** Other bytes of the same file, such as a table that has been unpacked. */
+    public function others(string $data): self
+    {
+        return new self($data, $this->reads);
     }
 
     public function u8(int $at): int
     {
         $this->check($at, 1);
 
-        return ord($this->data[$at]);
+        return ord($this->data[$this->start + $at]);
     }
 
     public function u16(int $at): int
     {
         $this->check($at, 2);
+
+        $at += $this->start;
 
         return ord($this->data[$at]) << 8 | ord($this->data[$at + 1]);
     }
@@ -51,7 +63,7 @@ final readonly class Bytes
     {
         $this->check($at, $length);
 
-        return substr($this->data, $at, $length);
+        return substr($this->data, $this->start + $at, $length);
     }
 
     /** From there to the end, for offsets that are counted from there. */
@@ -59,11 +71,25 @@ final readonly class Bytes
     {
         $this->check($at, 0);
 
-        return new self(substr($this->data, $at));
+        return new self($this->data, $this->reads, $this->start + $at);
+    }
+
+    /**
+     * The numbers from one to another, which one value of the file stands for.
+     *
+     * @return iterable<int>
+     */
+    public function through(int $from, int $to): iterable
+    {
+        for ($at = $from; $at <= $to; $at++) {
+            $this->reads->spend(1);
+            yield $at;
+        }
     }
 
     private function check(int $at, int $length): void
     {
+        $this->reads->spend(1);
         if ($at < 0 || $length < 0 || $at + $length > $this->length) {
             throw new UnreadableFont('It ends in the middle: the file is damaged, or only a part of it.');
         }

@@ -48,7 +48,7 @@ final class CharacterMap
         for ($i = 0; $i < $segments; $i++) {
             [$start, $end] = [$table->u16($starts + 2 * $i), $table->u16($ends + 2 * $i)];
             [$delta, $range] = [$table->u16($deltas + 2 * $i), $table->u16($ranges + 2 * $i)];
-            for ($code = $start; $code <= $end && $code < 0xFFFF; $code++) {
+            foreach ($table->through($start, min($end, 0xFFFE)) as $code) {
                 $glyph = $range === 0 ? $code : $table->u16($ranges + 2 * $i + $range + 2 * ($code - $start));
                 self::add($map, $code, $glyph === 0 ? 0 : ($glyph + $delta) & 0xFFFF);
             }
@@ -63,7 +63,7 @@ final class CharacterMap
         $map = [];
         for ($i = 0, $n = $table->u32(12); $i < $n; $i++) {
             [$start, $end, $glyph] = [$table->u32(16 + 12 * $i), $table->u32(20 + 12 * $i), $table->u32(24 + 12 * $i)];
-            for ($code = $start; $code <= $end; $code++) {
+            foreach ($table->through($start, $end) as $code) {
                 self::add($map, $code, $glyph + $code - $start);
             }
         }

@@ -41,7 +41,7 @@ final readonly class Glyphs
         if ($to <= $from) {
             return [];
         }
-        $data = new Bytes($this->glyf->slice($from, $to - $from));
+        $data = $this->glyf->others($this->glyf->slice($from, $to - $from));
         $count = $data->i16(0);
 
         return $count >= 0 ? $this->simple($data, $count) : $this->composed($data, $depth);

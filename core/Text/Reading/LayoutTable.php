@@ -9,6 +9,8 @@ final readonly class LayoutTable
 {
     private const MOST_LOOKUPS = 400;
 
+    private const MOST_SUBTABLES = 2_000;
+
     public function __construct(private Bytes $table, private int $extension)
     {
     }
@@ -24,11 +26,15 @@ final readonly class LayoutTable
     {
         $lookups = $this->table->from($this->table->u16(8));
         $found = [];
+        $read = 0;
         foreach ($this->indices($feature) as $index) {
             $lookup = $lookups->from($lookups->u16(2 + 2 * $index));
             $kind = $lookup->u16(0);
             $subtables = [];
             for ($i = 0, $n = $lookup->u16(4); $i < $n; $i++) {
+                if (++$read > self::MOST_SUBTABLES) {
+                    throw new UnreadableFont('One of its features has more than '.number_format(self::MOST_SUBTABLES).' tables.');
+                }
                 $subtable = $lookup->from($lookup->u16(6 + 2 * $i));
                 $is = $kind;
                 if ($kind === $this->extension) {
@@ -64,7 +70,7 @@ final readonly class LayoutTable
                 continue;
             }
             [$start, $end, $index] = [$table->u16(4 + 6 * $i), $table->u16(6 + 6 * $i), $table->u16(8 + 6 * $i)];
-            for ($glyph = $start; $glyph <= $end; $glyph++) {
+            foreach ($table->through($start, $end) as $glyph) {
                 if (isset($glyphs[$glyph])) {
                     $covered[$glyph] = $index + $glyph - $start;
                 }
@@ -94,8 +100,9 @@ final readonly class LayoutTable
             return $classes;
         }
         for ($i = 0, $n = $table->u16(2); $i < $n; $i++) {
-            for ($glyph = $table->u16(4 + 6 * $i), $end = $table->u16(6 + 6 * $i); $glyph <= $end; $glyph++) {
-                $put($glyph, $table->u16(8 + 6 * $i));
+            $class = $table->u16(8 + 6 * $i);
+            foreach ($table->through($table->u16(4 + 6 * $i), $table->u16(6 + 6 * $i)) as $glyph) {
+                $put($glyph, $class);
             }
         }
 

@@ -26,7 +26,7 @@ final readonly class Sfnt
     /** @throws UnreadableFont */
     public static function read(string $file): self
     {
-        $bytes = new Bytes($file);
+        $bytes = new Bytes($file, new Reads);
         $tables = match (substr($file, 0, 4)) {
             "\0\1\0\0", 'true' => self::plain($bytes),
             'wOFF' => self::woff($bytes),
@@ -59,7 +59,7 @@ final readonly class Sfnt
     {
         $tables = [];
         foreach (self::directory($file, 12, 16) as $at) {
-            $tables[$file->slice($at, 4)] = new Bytes($file->slice($file->u32($at + 8), $file->u32($at + 12)));
+            $tables[$file->slice($at, 4)] = $file->others($file->slice($file->u32($at + 8), $file->u32($at + 12)));
         }
 
         return $tables;
@@ -84,7 +84,7 @@ final readonly class Sfnt
             if (strlen($plain) !== $length) {
                 throw new UnreadableFont('One of its tables cannot be unpacked.');
             }
-            $tables[$file->slice($at, 4)] = new Bytes($plain);
+            $tables[$file->slice($at, 4)] = $file->others($plain);
         }
 
         return $tables;

@@ -73,6 +73,9 @@ final class FontFilesTest extends TestCase
         }, 'cannot be unpacked'];
         yield 'a glyph made of itself' => [static fn (): string => FontFiles::trueType('bitter-400', self::madeOfItself()), 'made of itself'];
         yield 'characters without end' => [static fn (): string => FontFiles::trueType('bitter-400', ['cmap' => pack('nnnnN', 0, 1, 3, 10, 12).pack('nnNNN', 12, 0, 28, 0, 1).pack('NNN', 0, 0x7FFFFFFF, 1)]), 'more than 12,000 characters'];
+        yield 'the same characters over and over' => [static fn (): string => FontFiles::trueType('bitter-400', ['cmap' => pack('nnnnN', 0, 1, 3, 10, 12).pack('nnNNN', 12, 0, 28, 0, 5_000).str_repeat(pack('NNN', 1, 9_000, 1), 5_000)]), 'name one another without end'];
+        yield 'the same classes over and over' => [static fn (): string => FontFiles::trueType('bitter-400', ['GDEF' => pack('nnnnnn', 1, 0, 12, 0, 0, 0).pack('nn', 2, 40_000).str_repeat(pack('nnn', 0, 0xFFFF, 3), 40_000)]), 'name one another without end'];
+        yield 'a table of kerning 60,000 times' => [static fn (): string => FontFiles::trueType('bitter-400', ['GPOS' => self::kerning(60_000)]), 'more than 2,000 tables'];
         yield 'a hundred tables' => [static fn (): string => "\0\1\0\0".pack('nnnn', 100, 0, 0, 0).str_repeat("\0", 2_000), 'It has 100 tables'];
     }
 
@@ -117,6 +120,16 @@ final class FontFilesTest extends TestCase
     private static function table(string $tag): string
     {
         return Sfnt::read(FontFiles::woff('bitter-400'))->needed($tag)->data;
+    }
+
+    /** A table GPOS whose one lookup for kern names the same subtable that often. */
+    private static function kerning(int $times): string
+    {
+        $scripts = pack('n', 1).'latn'.pack('nnnnnnn', 8, 4, 0, 0, 0xFFFF, 1, 0);
+        $features = pack('n', 1).'kern'.pack('nnnn', 8, 0, 1, 0);
+        $lookups = pack('nnnnn', 1, 4, 2, 0, $times).str_repeat(pack('n', 0), $times);
+
+        return pack('nnnnn', 1, 0, 10, 10 + strlen($scripts), 10 + strlen($scripts) + strlen($features)).$scripts.$features.$lookups;
     }
 
     /** @return array<string, string> tables with an A that is made of an A */
