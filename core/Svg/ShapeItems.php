@@ -13,7 +13,6 @@ use AllSquare\Core\Item\Field\PathField;
 use AllSquare\Core\Item\Item;
 use AllSquare\Core\Item\Kind;
 use AllSquare\Core\Item\Kinds;
-use AllSquare\Core\Item\Path\PathKind;
 use AllSquare\Core\Path\Combining\Combination;
 use AllSquare\Core\Path\Combining\How;
 use AllSquare\Core\Path\Path;
@@ -213,7 +212,7 @@ final readonly class ShapeItems
     /** Where a path begins: at 0 where it does but for what its frame and its points were rounded by. */
     private static function begun(float $at): float
     {
-        return abs($at) < PathKind::BEGINS ? 0.0 : $at;
+        return abs($at) < PathField::BEGINS ? 0.0 : $at;
     }
 
     /** @return array{fill: mixed, outline: mixed}|null null where nothing is painted */

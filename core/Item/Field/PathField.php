@@ -12,6 +12,12 @@ use AllSquare\Core\Text\FontLibrary;
 /** The points of a path, in px from the frame's top left. They can be given as path data of SVG as well. */
 final readonly class PathField extends Field
 {
+    /**
+     * px from the corner of the frame within which a path begins at that corner: half of what lengths are kept to, and the four
+     * digits that points are written with.
+     */
+    public const BEGINS = 0.0006;
+
     public const MOST_POINTS = 10_000;
 
     private const MOST_SUBPATHS = 2_000;

@@ -27,12 +27,6 @@ use AllSquare\Core\Text\FontLibrary;
 /** Runs of points, joined by straight lines and curves (RULES 15). The frame is their true extent, and sizing it scales them. */
 final class PathKind implements Closed, FitsItsFrame, HasPoints, InSvg, Kind
 {
-    /**
-     * px from the corner of the frame within which a path begins at that corner: half of what lengths are kept to, and the four
-     * digits that points are written with.
-     */
-    public const BEGINS = 0.0006;
-
     private Fields $fields;
 
     public function name(): string
@@ -97,7 +91,7 @@ final class PathKind implements Closed, FitsItsFrame, HasPoints, InSvg, Kind
         }
         [$left, $top] = [Length::round($bounds->x), Length::round($bounds->y)];
         [$w, $h] = [Length::round(round($bounds->w, 7)), Length::round(round($bounds->h, 7))];
-        if (max(abs($bounds->x), abs($bounds->y)) < self::BEGINS && $w === $item->frame->w && $h === $item->frame->h) {
+        if (max(abs($bounds->x), abs($bounds->y)) < PathField::BEGINS && $w === $item->frame->w && $h === $item->frame->h) {
             return $item;
         }
         if ($item->angle === 0.0 && $item->flip->within(1.0, 1.0)->flipped === false && ! $item->flip->isAcross()) {
