@@ -60,7 +60,7 @@ final readonly class KeepStyle implements Command
         $styles->put($made);
         foreach ($texts as $text) {
             $item = $draft->item($text);
-            if ($made->followed($item, $made) === [] && ! $draft->tree->isLocked($text)) {
+            if ($made->isHow($item) && ! $draft->tree->isLocked($text)) {
                 $draft->put($item->withFields(['style' => $made->key]));
             }
         }

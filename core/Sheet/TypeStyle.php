@@ -99,6 +99,12 @@ final readonly class TypeStyle implements Belonging
         return ($item->fields['style'] ?? null) === $this->key;
     }
 
+    /** Whether an item is set just as it says, as far as its kind has that. */
+    public function isHow(Item $item): bool
+    {
+        return array_filter(array_intersect_key($this->styles, $item->fields), static fn (mixed $value, string $name): bool => ! Equality::of($value, $item->fields[$name]), ARRAY_FILTER_USE_BOTH) === [];
+    }
+
     /**
      * An item of this style as it is after the style has become another: what it has otherwise stays.
      *

@@ -78,6 +78,24 @@ final class HandingOverTest extends TestCase
         self::assertSame($expected, array_map(static fn (Warning $warning): array => [$warning->kind, $warning->text], $done->warnings));
     }
 
+    public function test_pictures_painted_larger_than_they_are_are_said_of_the_largest_size_alone(): void
+    {
+        $key = static fn (string $size): string => "$size-".str_repeat('a', 40);
+        $scene = Scene::of(200, 200)
+            ->put('harbour', 0, 0, 80, 80, ['kind' => 'picture', 'picture' => $key('100x100')])
+            ->put('pier', 100, 0, 80, 80, ['kind' => 'picture', 'picture' => $key('160x160')])
+            ->put('g', 0, 0, 0, 0, ['kind' => 'group'])->put('inner', 0, 100, 60, 60, ['kind' => 'picture', 'picture' => $key('30x30'), 'parent' => 'g'])
+            ->put('hidden', 0, 100, 60, 60, ['kind' => 'picture', 'picture' => $key('3x3'), 'hidden' => true])
+            ->put('guide', 0, 100, 60, 60, ['kind' => 'picture', 'picture' => $key('3x3'), 'reference' => true])->fitted();
+        $said = static fn (Slice $slice, array $scales): array => array_map(static fn (Warning $warning): string => $warning->text, array_values(array_filter(self::over($scene, [$slice], ['scales' => $scales])->warnings, static fn (Warning $warning): bool => $warning->kind === Warning::COARSE)));
+        self::assertSame([], $said(self::slice('top', 0, 0, 200, 80), [1]));
+        self::assertSame(['at 2x, "harbour" is painted at 160 % of its pixels'], $said(self::slice('top', 0, 0, 200, 80), [1, 2, 0.5]));
+        self::assertSame(['at 3x, "harbour" is painted at 240 % of its pixels, and 1 more above 100 %'], $said(self::slice('top', 0, 0, 200, 80), [3]));
+        self::assertSame(['at 1x, "inner" is painted at 200 % of its pixels'], $said(self::slice('below', 0, 100, 200, 100), [1]), 'neither what is hidden nor what is a reference');
+        self::assertSame(['at 1x, "inner" is painted at 200 % of its pixels'], $said(self::slice('all', 0, 0, 200, 200, new Cut(items: ['g'], only: true)), [1]), 'what is in a group is taken with it');
+        self::assertSame([], $said(self::slice('all', 0, 0, 200, 200, new Cut(items: ['pier'], only: true)), [1, 2]));
+    }
+
     public function test_padding_lies_round_the_slice_and_trimming_takes_what_is_painted_in_it(): void
     {
         $outline = ['colour' => '#000000', 'weight' => 4.0];
