@@ -30,6 +30,9 @@ final readonly class Alignment
     {
         $axis = $this->edge->axis();
         $line = $this->line($target);
+        if ($ownBox && $this->edge->isCentre() && $this->areCentred($ids, $line)) {
+            return [];
+        }
         if ($ownBox) {
             $line = match (true) {
                 $this->edge->isCentre() => $this->suited($ids, $line),
@@ -60,7 +63,7 @@ final readonly class Alignment
     public function block(array $ids, Rect $block, Rect $target, bool $whole, bool $ownBox): void
     {
         $axis = $this->edge->axis();
-        $reach = $this->edge->isBaseline() ? $this->highest($ids) - $axis->lead($block) : $axis->size($block) * $this->edge->along();
+        $reach = $this->edge->isBaseline() ? min(array_map($this->lineOf(...), $ids)) - $axis->lead($block) : $axis->size($block) * $this->edge->along();
         $place = $ownBox ? $axis->lead($block) : $this->line($target) - $reach;
         $by = ($whole ? Length::whole($place) : $place) - $axis->lead($block);
         // The box round what is turned is known that closely: where the block stands already, it stays.
@@ -95,13 +98,33 @@ final readonly class Alignment
     }
 
     /**
-     * The baseline that lies highest, each counted as it will be when its item stands on whole pixels.
+     * The baseline that lies highest, each counted as it will be when its item stands on whole pixels; or that of one of them by which
+     * all stand already, some half a pixel above it.
      *
      * @param  non-empty-list<string>  $ids
      */
     private function highest(array $ids): float
     {
+        $lines = array_map($this->lineOf(...), $ids);
+        foreach (array_unique($lines) as $line) {
+            if ($this->standBy($ids, $line)) {
+                return $line;
+            }
+        }
+
         return min(array_map(fn (string $id): float => $this->mover->landing($id, Axis::Y, $this->mover->box($id)->y) + $this->reach($id), $ids));
+    }
+
+    /** @param  list<string>  $ids */
+    private function standBy(array $ids, float $line): bool
+    {
+        foreach ($ids as $id) {
+            if (! Length::same($this->mover->landing($id, Axis::Y, $line - $this->reach($id)), $this->mover->box($id)->y)) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /**
@@ -117,6 +140,17 @@ final readonly class Alignment
         }
 
         return $this->edge->along() === 0.0 ? Length::whole($line) : ceil($line - 0.5 - 1e-6);
+    }
+
+    /**
+     * Whether all may lie off the pixel and stand on the line already: as near as their common box is known, with something turned in it.
+     *
+     * @param  list<string>  $ids
+     */
+    private function areCentred(array $ids, float $line): bool
+    {
+        return array_filter($ids, $this->mover->isTurned(...)) !== []
+            && array_filter($ids, fn (string $id): bool => ! $this->mover->isExempt($id) || abs($this->lineOf($id) - $line) >= self::CLOSE) === [];
     }
 
     /**

@@ -51,7 +51,8 @@ final readonly class Mover
         $item = $this->draft->item($id);
         $toSheet = $this->draft->tree->toSheet($item->parent);
         $close = $toSheet->angle === 0.0 && $this->boxes->standsUpright($id) ? Length::SAME : self::CLOSE;
-        if (abs($dx) < $close && abs($dy) < $close) {
+        // Half of 1/1000 px to either side is the place where it stands, whichever of both it would be rounded to.
+        if (abs($dx) < $close + 1e-6 && abs($dy) < $close + 1e-6) {
             return;
         }
         $distance = $toSheet->inverse()->applyToDistance(new Point($dx, $dy));

@@ -11,6 +11,7 @@ use AllSquare\Core\Item\Look\Look;
 use AllSquare\Core\Measure\Ledger;
 use AllSquare\Core\Measure\Planning;
 use AllSquare\Core\Refusal;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Tests\Core\Support\RandomScene;
 use Tests\Core\Support\Scene;
@@ -160,6 +161,37 @@ final class KeptRulesTest extends TestCase
         $scene = Scene::of(1280, 800, Unit::Mm)->put('a', 12, 129, 83, 33.047, ['kind' => 'text', 'angle' => -90, 'text' => 'Harbour light', 'grow' => 'none'])->put('b', 616.938, 655.236, 110, 148, ['kind' => 'round']);
         $scene->run('align', ['a', 'b'], ['edge' => 'centre', 'to' => 'sheet', 'as' => 'one']);
         self::assertTrue($scene->run('align', ['a', 'b'], ['edge' => 'centre', 'to' => 'sheet', 'as' => 'one'])->change->isEmpty());
+    }
+
+    /** @return iterable<string, array{Scene, array<string, string>}> what random sheets have found */
+    public static function closeCalls(): iterable
+    {
+        $off = static fn (Scene $scene): Scene => new Scene($scene->sheet->with(['wholePixels' => false]));
+        yield 'centred off the pixel, something turned in it' => [
+            $off(Scene::of())->put('a', 896, 848, 271, 32.653, ['kind' => 'arrow', 'angle' => -90])->put('b', -236, -39, 8, 161, ['kind' => 'round', 'angle' => 180])->put('c', -211.205, 145.04, 153, 0, ['kind' => 'round', 'angle' => -90]),
+            ['edge' => 'centre', 'to' => 'selection'],
+        ];
+        yield 'a block off the pixel by half of 1/1000 px' => [
+            $off(Scene::of(4837.795, 3023.622))->put('a', 271, 609, 88, 69)->put('b', -40, 572, 36, 133)->put('c', 960.913, 7.139, 115, 199.617),
+            ['edge' => 'middle', 'to' => 'sheet', 'as' => 'one'],
+        ];
+        yield 'a block by a baseline, one of it half a pixel off' => [
+            Scene::of()->put('a', 748, 619, 7.44, 33, ['kind' => 'round'])->put('b', 111.892, 682, 219, 0, ['kind' => 'polygon', 'angle' => 90]),
+            ['edge' => 'baseline', 'to' => 'sheet', 'as' => 'one'],
+        ];
+        yield 'baselines of turned things that stand upright by half a pixel' => [
+            Scene::of()->put('a', 355, 330.883, 92, 188.251, ['kind' => 'text', 'text' => 'Pier', 'grow' => 'none', 'size' => 14])->put('b', 634, 783, 278, 195, ['angle' => 90])->put('c', -25, 722, 153, 187.181, ['kind' => 'round', 'angle' => 90]),
+            ['edge' => 'baseline', 'to' => 'selection', 'by' => 'upright'],
+        ];
+    }
+
+    /** @param  array<string, string>  $params */
+    #[DataProvider('closeCalls')]
+    public function test_what_is_a_hair_from_its_place_stays_there(Scene $scene, array $params): void
+    {
+        $ids = array_map(strval(...), array_keys($scene->items));
+        $scene->run('align', $ids, $params);
+        self::assertTrue($scene->run('align', $ids, $params)->change->isEmpty());
     }
 
     public function test_arranged_twice_is_arranged_once(): void
