@@ -30,8 +30,35 @@ final class OddRequestsTest extends HttpTestCase
         yield 'a line beyond every line' => ['POST', '/api/documents/{document}/history/9223372036854775808', '', 409];
         yield 'a number beyond every number' => ['POST', $command, '{"command":"move-by","items":["{box}"],"params":{"dx":1e999}}', 422];
         yield 'a file with such a number' => ['POST', '/api/documents/import', '{"format":"allsquare-document","version":2,"name":"x","sheets":[{"name":"y","width":1e999,"height":5}]}', 422];
+        yield from self::ofPicturesIconsAndKits($command);
         yield 'an address outside' => ['GET', '/nowhere', '', 404];
         yield 'an address that cannot be read' => ['GET', '/api/%ff', '', 400];
+    }
+
+    /** @return iterable<string, array{string, string, string, int}> */
+    private static function ofPicturesIconsAndKits(string $command): iterable
+    {
+        $key = '40x30-'.str_repeat('a', 40);
+        yield 'a picture that is not kept' => ['GET', "/api/pictures/$key", '', 404];
+        yield 'what is said of it' => ['GET', "/api/pictures/$key/about", '', 404];
+        yield 'a picture by a path' => ['GET', '/api/pictures/..%2F..%2Fdatabase.sqlite', '', 404];
+        yield 'a picture of no size' => ['GET', "/api/pictures/$key?size[]=256", '', 404];
+        yield 'a frame for a picture that is not kept' => ['POST', $command, '{"command":"add-item","params":{"kind":"picture","x":0,"y":0,"picture":"'.$key.'"}}', 422];
+        yield 'a picture of another name' => ['POST', $command, '{"command":"swap-picture","items":["{box}"],"params":{"pictures":["../../pier.png"]}}', 422];
+        yield 'no picture to fit' => ['POST', $command, '{"command":"fit-picture","items":["{box}"],"params":{"fit":"cover"}}', 422];
+        yield 'a focal point beyond the picture' => ['POST', $command, '{"command":"fit-picture","items":["{box}"],"params":{"fit":"hand","focus":{"x":4,"y":0}}}', 422];
+        yield 'a picture that no library has' => ['POST', '/api/picture-library/nothing/take', '', 404];
+        yield 'the drawing of one' => ['GET', '/api/picture-library/..%2F..%2Fenv.svg', '', 404];
+        yield 'an icon that is no path' => ['POST', $command, '{"command":"add-icons","params":{"icons":[{"name":"x","path":"<svg/>"}]}}', 422];
+        yield 'an icon of endless numbers' => ['POST', $command, '{"command":"add-icons","params":{"icons":[{"name":"x","path":"M0 0L1e400 5"}]}}', 422];
+        yield 'a kit that there is not' => ['POST', $command, '{"command":"add-kit","params":{"kit":"nothing"}}', 422];
+        yield 'a kit far outside' => ['POST', $command, '{"command":"add-kit","params":{"kit":"card","x":1e8,"y":0}}', 422];
+        yield 'a picture of no kit' => ['GET', '/api/sheets/{sheet}/kits/nothing.svg', '', 422];
+        yield 'another document\'s kit that there is not' => ['GET', '/api/kits/nothing', '', 404];
+        yield 'nothing kept as a kit' => ['POST', $command, '{"command":"keep-kit","items":[],"params":{"name":"Empty"}}', 422];
+        yield 'tokens that are none' => ['POST', $command, '{"command":"take-tokens","params":{"file":[1,2,3]}}', 422];
+        yield 'tokens of no sheet' => ['GET', '/api/sheets/nothing/tokens.css', '', 404];
+        yield 'a drawing that is none' => ['POST', '/api/drawings/read', '{"drawing":"not a drawing"}', 415];
     }
 
     #[DataProvider('requests')]

@@ -210,6 +210,57 @@ final class PicturesTest extends HttpTestCase
         self::assertSame($undone, $this->getJson("/api/sheets/$this->sheet")->json('items.0.fields.picture'));
     }
 
+    public function test_a_picture_that_only_a_kit_shows_stays(): void
+    {
+        $key = $this->keptPicture(SamplePicture::png(40, 30));
+        $frame = $this->picture($key, 0, 0, 40, 30);
+        $kit = $this->command($this->sheet, 'keep-kit', [$frame], ['name' => 'Postcard'])->assertOk()->json('report.kit');
+        $this->command($this->sheet, 'delete', [$frame])->assertOk();
+        Artisan::call('allsquare:tidy', ['--hours' => 0]);
+        self::assertSame([$key], DB::table('pictures')->pluck('picture')->all());
+        $made = $this->command($this->sheet, 'add-kit', [], ['kit' => $kit])->assertOk()->json('created.0');
+        self::assertSame($key, $made['fields']['picture']);
+        $this->deleteJson("/api/documents/$this->document")->assertSuccessful();
+        Artisan::call('allsquare:tidy', ['--hours' => 0]);
+        self::assertSame([$key], DB::table('pictures')->pluck('picture')->all(), 'a deleted document can be brought back');
+    }
+
+    /** A file taken away by hand leaves an empty frame, and is there again once the picture is brought along again. */
+    public function test_a_picture_whose_file_is_gone_is_brought_along_again(): void
+    {
+        $file = SamplePicture::png(40, 30, 7);
+        $key = $this->keptPicture($file);
+        $this->picture($key, 0, 0, 40, 30);
+        $whole = $this->painted();
+        array_map(unlink(...), glob($this->data->path."/pictures/*/$key*") ?: []);
+        $this->get("/api/pictures/$key")->assertNotFound();
+        $this->get("/api/sheets/$this->sheet/render.png")->assertOk();
+        self::assertNotSame($whole, $this->painted());
+        self::assertSame($key, $this->keptPicture($file));
+        $this->get("/api/pictures/$key")->assertOk();
+        self::assertSame($whole, $this->painted());
+    }
+
+    /** @return iterable<string, array{string, string}> names of files, and what the picture is called */
+    public static function names(): iterable
+    {
+        yield 'a plain one' => ['Pier at noon.png', 'Pier at noon'];
+        yield 'one with a folder' => ['C:\\pictures\\Quay.jpeg', 'Quay'];
+        yield 'one with stops in it' => ['pier.2026.final.WEBP', 'pier.2026.final'];
+        yield 'another ending stays' => ['notes.txt', 'notes.txt'];
+        yield 'none' => ['', 'Picture'];
+        yield 'nothing but an ending' => ['.png', 'Picture'];
+        yield 'signs that are not seen' => ["Pi\u{0007}er.png", 'Pier'];
+        yield 'a very long one' => [str_repeat('long ', 60).'.png', rtrim(mb_substr(str_repeat('long ', 60), 0, 120))];
+    }
+
+    #[DataProvider('names')]
+    public function test_a_picture_is_called_like_its_file(string $file, string $name): void
+    {
+        $key = $this->upload(SamplePicture::png(20, 20), $file)->assertCreated()->json('picture');
+        self::assertSame($name, trim((string) $this->getJson("/api/pictures/$key/about")->assertOk()->json('name')));
+    }
+
     public function test_pictures_become_upright_and_srgb(): void
     {
         $this->upload(self::made(['-size', '40x20', 'gradient:red-blue', '-colorspace', 'CMYK', 'jpeg:-']))->assertCreated()->assertJson(['width' => 40, 'height' => 20, 'notes' => ['Its colours were brought from CMYK to sRGB.']]);
