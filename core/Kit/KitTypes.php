@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Kit;
 
+use AllSquare\Core\Item\Type\TypeFields;
 use AllSquare\Core\Sheet\TypeScale;
 use AllSquare\Core\Sheet\TypeStyle;
 
@@ -35,12 +36,8 @@ final readonly class KitTypes
             // A kit is laid out from its left.
             return [...$style->styles, 'align' => 'start', 'style' => $style->key];
         }
-        if ($this->scale !== null) {
-            $size = $this->scale->base * $this->scale->ratio ** $step;
-            $size = $this->scale->whole ? round($size) : round($size, 3);
-        }
 
-        return ['size' => max(1.0, $size), 'weight' => $weight];
+        return ['size' => min(TypeFields::MOST, max(TypeFields::LEAST, $this->scale?->at($step) ?? $size)), 'weight' => $weight];
     }
 
     /** The one of those that are called so whose size is nearest. */

@@ -6,6 +6,7 @@ namespace AllSquare\Core\Sheet;
 
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Item\Renaming;
+use AllSquare\Core\Item\Type\TypeFields;
 
 /** The sizes of letters that a document uses: a base, and steps of one ratio from it. A document has one scale at most. */
 final readonly class TypeScale implements Belonging
@@ -58,14 +59,21 @@ final readonly class TypeScale implements Belonging
     {
         $sizes = [];
         for ($step = -self::DOWN; $step <= self::UP; $step++) {
-            $size = $this->base * $this->ratio ** $step;
-            $size = $this->whole ? Length::whole($size) : Length::round($size);
-            if ($size >= 1.0 && $size <= 2000.0) {
+            $size = $this->at($step);
+            if ($size >= TypeFields::LEAST && $size <= TypeFields::MOST) {
                 $sizes[(string) $size] = $size;
             }
         }
 
         return array_values($sizes);
+    }
+
+    /** @return float px, so many steps above the base, or below it; whether letters can be that large is another matter */
+    public function at(int $step): float
+    {
+        $size = $this->base * $this->ratio ** $step;
+
+        return $this->whole ? Length::whole($size) : Length::round($size);
     }
 
     public function toAnswer(): array

@@ -17,6 +17,11 @@ use AllSquare\Core\Item\Look\Look;
 /** How letters and paragraphs are set (RULES 17): the fields that say it of a whole text, and those that say it of a part. */
 final class TypeFields
 {
+    /** px that letters can be large */
+    public const LEAST = 1.0;
+
+    public const MOST = 2_000.0;
+
     /** @var array<string, Field>|null */
     private static ?array $ofRuns = null;
 
@@ -51,7 +56,7 @@ final class TypeFields
             new FontField('font', 'overpass'),
             new FontWeightField('weight', 400),
             new SwitchField('italic', 'the slant', 'Type', 'italic', FieldGroup::Words, 'whether the letters are italic, where the family has them'),
-            NumberField::length('size', 'the size of the letters', 'Type', 'size', FieldGroup::Words, 16.0, 1.0, 2000.0, 'of the letters, px', scales: true),
+            NumberField::length('size', 'the size of the letters', 'Type', 'size', FieldGroup::Words, 16.0, self::LEAST, self::MOST, 'of the letters, px', scales: true),
             NumberField::signed('tracking', 'the tracking', 'Type', 'tracking', FieldGroup::Words, -500.0, 5000.0, 'thousandths of an em behind every letter but the last of a line', scales: false),
             new SwitchField('capitals', 'the capitals', 'Type', 'capitals', FieldGroup::Words, 'whether all letters are set as capitals'),
             new SwitchField('even_figures', 'the figures', 'Type', 'even figures', FieldGroup::Words, 'whether all figures are of one width'),

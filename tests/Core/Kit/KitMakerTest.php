@@ -58,6 +58,7 @@ final class KitMakerTest extends TestCase
         self::assertSame('d', $types->of('body')['style']);
         self::assertSame(['size' => 12.0, 'weight' => 400], $types->of('small'), 'a step below the base');
         self::assertSame(['size' => 40.0, 'weight' => 700], (new KitTypes)->of('figure'));
+        self::assertSame([2000.0, 2000.0, 1.0], array_map(static fn (array $set): float => (new KitTypes([], new TypeScale('s', ...$set[0])))->of($set[1])['size'], [[[500.0, 4.0, true], 'figure'], [[1_999.7, 1.2, false], 'title'], [[1.0, 4.0, false], 'small']]), 'no larger and no smaller than letters can be');
     }
 
     public function test_every_kit_is_made_of_parts_that_do_not_leave_its_ground(): void
