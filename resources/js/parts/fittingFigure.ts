@@ -1,4 +1,5 @@
-import { computed, onBeforeUnmount, onMounted, ref, type ComponentPublicInstance, type Ref } from 'vue';
+import { computed, ref, type ComponentPublicInstance, type Ref } from 'vue';
+import { useSize } from './sized';
 
 /** The advance of a figure of the monospaced font, by its size. */
 const ADVANCE = 0.616;
@@ -15,12 +16,10 @@ const [LARGEST, SMALLEST] = [12, 11];
  */
 export function useFittingFigure(field: Ref<ComponentPublicInstance | null>, shown: Ref<string>) {
     const room = ref(Number.POSITIVE_INFINITY);
-    const observer = new ResizeObserver(([entry]) => {
+    useSize(field, (width) => {
         // Folded away it has no room at all, which says nothing about the number.
-        if (entry && entry.contentRect.width > 0) room.value = entry.contentRect.width;
+        if (width > 0) room.value = width;
     });
-    onMounted(() => field.value && observer.observe(field.value.$el as HTMLElement));
-    onBeforeUnmount(() => observer.disconnect());
 
     return computed(() => {
         const fitting = Math.floor((room.value / (Math.max(1, shown.value.length) * ADVANCE)) * 4) / 4;

@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { useSize } from '@/parts/sized';
 import { useView } from '@/stores/view';
 import { storeToRefs } from 'pinia';
-import { onBeforeUnmount, onMounted, ref } from 'vue';
+import { ref } from 'vue';
 import AlignWell from './AlignWell.vue';
 import GapsWell from './GapsWell.vue';
 import PlaceWell from './PlaceWell.vue';
@@ -13,11 +14,9 @@ const bench = ref<HTMLElement | null>(null);
 const wide = ref(true);
 const { wellShown: shown } = storeToRefs(useView());
 
-const observer = new ResizeObserver(([entry]) => {
-    if (entry && entry.contentRect.width > 0) wide.value = entry.contentRect.width >= WIDE;
+useSize(bench, (width) => {
+    if (width > 0) wide.value = width >= WIDE;
 });
-onMounted(() => bench.value && observer.observe(bench.value));
-onBeforeUnmount(() => observer.disconnect());
 </script>
 
 <template>
