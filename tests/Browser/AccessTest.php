@@ -66,6 +66,7 @@ final class AccessTest extends BrowserTestCase
         $this->browser->see('.figure');
         $this->browser->keys(WebDriverKeys::ENTER);
         $this->browser->see('.editor');
+        $this->browser->see('.writing .letters path');
         $this->look('a text that is typed where it stands');
         $this->browser->keys(WebDriverKeys::ESCAPE);
         foreach (['Look', 'History'] as $drawer) {
