@@ -2,7 +2,6 @@
 import type { Box, Item } from '@/api/types';
 import { contains } from '@/sheet/geometry';
 import type { Tree } from '@/sheet/tree';
-import { useSize } from '@/parts/sized';
 import { useDesk } from '@/stores/desk';
 import { usePictures } from '@/stores/pictures';
 import { useView } from '@/stores/view';
@@ -109,9 +108,10 @@ function raise(ids: string[]): void {
     painting?.lift(ids, desk.tree, paintedView ?? roomy());
 }
 
-useSize(plane, (width, height) => {
+const observer = new ResizeObserver(([entry]) => {
+    if (!entry) return;
     const first = view.size.w === 0;
-    view.size = { w: Math.round(width), h: Math.round(height) };
+    view.size = { w: Math.round(entry.contentRect.width), h: Math.round(entry.contentRect.height) };
     if (desk.sheet && (first || view.fitted)) fitSheet();
 });
 
@@ -124,12 +124,14 @@ function fitSheet(): void {
 watch(() => desk.sheet?.id, fitSheet, { flush: 'post' });
 
 onMounted(async () => {
+    if (plane.value) observer.observe(plane.value);
     if (still.value && air.value) painting = new Painting(still.value, air.value);
     await show();
 });
 
 onBeforeUnmount(() => {
     clearTimeout(later);
+    observer.disconnect();
     view.size = { w: 0, h: 0 };
 });
 </script>
