@@ -97,13 +97,18 @@ final readonly class Mover
         $this->shiftAlong($id, $axis, $by);
     }
 
-    /** A box that is known to 1/1000 px only may round to either side of the half: where it stands whole, it stays. */
+    /**
+     * A box that is known to 1/1000 px only may round to either side of the half: where it stands whole, it stays. So does what is turned
+     * and may lie off the pixel, where it stands as near as it can be put.
+     */
     private function isThereAlready(string $id, Axis $axis, float $now, float $place): bool
     {
+        if ($this->isExempt($id)) {
+            return $this->draft->item($id)->angle !== 0.0 && abs($now - $place) < self::CLOSE;
+        }
         $lead = $now + $this->beside($id, $axis);
 
-        return ! $this->isExempt($id)
-            && abs($lead - Length::whole($lead)) < self::CLOSE
+        return abs($lead - Length::whole($lead)) < self::CLOSE
             && abs($now - $place) < 0.5 + self::CLOSE
             && ($this->boxes->isInexact($id) || $this->draft->item($id)->angle !== 0.0);
     }

@@ -175,6 +175,10 @@ final class KeptRulesTest extends TestCase
             $off(Scene::of(4837.795, 3023.622))->put('a', 271, 609, 88, 69)->put('b', -40, 572, 36, 133)->put('c', 960.913, 7.139, 115, 199.617),
             ['edge' => 'middle', 'to' => 'sheet', 'as' => 'one'],
         ];
+        yield 'at the edge of the sheet, turned by a quarter, its height odd' => [
+            $off(Scene::of())->put('a', -250.602, -56, 175.071, 195, ['angle' => -90])->put('b', 132, 895, 20, 31),
+            ['edge' => 'left', 'to' => 'sheet'],
+        ];
         yield 'a block by a baseline, one of it half a pixel off' => [
             Scene::of()->put('a', 748, 619, 7.44, 33, ['kind' => 'round'])->put('b', 111.892, 682, 219, 0, ['kind' => 'polygon', 'angle' => 90]),
             ['edge' => 'baseline', 'to' => 'sheet', 'as' => 'one'],
