@@ -85,10 +85,13 @@ final class Browser
     public function resize(int $width, int $height): void
     {
         $window = $this->driver->manage()->window();
-        $window->setSize(new WebDriverDimension($width, $height));
-        /** @var array{int, int} $inner */
-        $inner = $this->driver->executeScript('return [innerWidth, innerHeight]');
-        $window->setSize(new WebDriverDimension(2 * $width - $inner[0], 2 * $height - $inner[1]));
+        // What is round the page is known only once the window has the size that it was given last.
+        Waiting::until(function () use ($window, $width, $height): bool {
+            [$across, $down] = (array) $this->driver->executeScript('return [outerWidth - innerWidth, outerHeight - innerHeight]');
+            $window->setSize(new WebDriverDimension($width + (int) $across, $height + (int) $down));
+
+            return $this->driver->executeScript('return [innerWidth, innerHeight]') === [$width, $height];
+        }, "the page to be $width × $height");
     }
 
     /** Goes on with another server, as a new visitor: nothing of the last is open or remembered. */
