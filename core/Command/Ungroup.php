@@ -38,9 +38,9 @@ final readonly class Ungroup implements Command, SelectsWhatItMade
     public function run(Draft $draft, array $items): Report
     {
         $selected = Selected::movable($draft, $items);
-        $groups = array_values(array_filter($selected->free, static fn (string $id): bool => $draft->item($id)->isFramedByItems() && ! $draft->item($id)->kind instanceof ShowsAsOne));
+        $groups = array_values(array_filter($selected->free, static fn (string $id): bool => $draft->item($id)->holdsItems() && ! $draft->item($id)->kind instanceof ShowsAsOne));
         if ($groups === []) {
-            throw Refusal::because('There is no group among what is selected.', 'items');
+            throw Refusal::because('There is neither a group nor a tray among what is selected.', 'items');
         }
         $summary = 'Ungrouped '.Words::of($draft, $groups);
         $freed = [];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace AllSquare\Core\Item;
 
 use AllSquare\Core\Item\Field\Field;
+use AllSquare\Core\Item\Traits\Clips;
 use AllSquare\Core\Item\Traits\Combines;
 use AllSquare\Core\Item\Traits\GoesWhenEmpty;
 use AllSquare\Core\Item\Traits\HasPoints;
@@ -78,6 +79,17 @@ final class Kinds
             }
         }
         throw new LogicException('No kind stands on circles.');
+    }
+
+    /** What things are put into that is to have a frame and a look of its own. */
+    public static function ofTrays(): Kind
+    {
+        foreach (self::all() as $kind) {
+            if ($kind instanceof Clips) {
+                return $kind;
+            }
+        }
+        throw new LogicException('No kind has things lie in it and cuts them off.');
     }
 
     /** What an element of SVG becomes. */

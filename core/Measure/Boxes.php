@@ -11,6 +11,7 @@ use AllSquare\Core\Item\By;
 use AllSquare\Core\Item\Item;
 use AllSquare\Core\Item\Look\Look;
 use AllSquare\Core\Item\Painting\Painters;
+use AllSquare\Core\Item\Traits\Clips;
 use AllSquare\Core\Item\Traits\PaintsNothing;
 use AllSquare\Core\Item\Traits\ShowsAsOne;
 use AllSquare\Core\Sheet\Tree;
@@ -204,7 +205,23 @@ final readonly class Boxes
             }
         }
 
-        return Rect::unionOf($boxes);
+        return Rect::unionOf($own === null ? $this->seen($item, $boxes) : [$boxes[0], ...$this->seen($item, array_slice($boxes, 1))]);
+    }
+
+    /**
+     * What is seen of things in an item that may cut them off: as far as the box round its frame.
+     *
+     * @param  list<Rect>  $boxes
+     * @return list<Rect>
+     */
+    private function seen(Item $item, array $boxes): array
+    {
+        if ($boxes === [] || ! $item->kind instanceof Clips || ! $item->kind->isClipping($item->fields)) {
+            return $boxes;
+        }
+        $frame = $this->boundsIn($item, $this->tree->toSheet($item->parent));
+
+        return array_values(array_filter(array_map($frame->within(...), $boxes)));
     }
 
     private function inkOf(Item $item): ?Rect
@@ -216,7 +233,7 @@ final readonly class Boxes
         if (! $item->holdsItems() || $item->kind instanceof ShowsAsOne) {
             return $own;
         }
-        $inks = $own === null ? [] : [$own];
+        $inks = [];
         foreach ($this->tree->children($item->id) as $child) {
             $ink = $child->hidden ? null : $this->inkOf($child);
             if ($ink !== null) {
@@ -224,6 +241,6 @@ final readonly class Boxes
             }
         }
 
-        return Rect::unionOf($inks);
+        return Rect::unionOf([...($own === null ? [] : [$own]), ...$this->seen($item, $inks)]);
     }
 }

@@ -123,7 +123,7 @@ final readonly class SheetPainter
             $inside = [
                 ...$painting->defs,
                 ...$this->mirrored($item, $words ?? $painting->body),
-                ...($item->kind instanceof ShowsAsOne ? [] : $this->children($item->id, $view, $isTaken ? null : $only, $asWords, $turned + $item->angle)),
+                ...$this->clipped($item, $painting->clip, $item->kind instanceof ShowsAsOne ? [] : $this->children($item->id, $view, $isTaken ? null : $only, $asWords, $turned + $item->angle)),
                 ...$this->mirrored($item, $painting->over),
             ];
             if ($inside !== []) {
@@ -147,6 +147,22 @@ final readonly class SheetPainter
     {
         // @phpstan-ignore argument.type (elements of a painting)
         return $elements === [] || $item->flip === Flip::None ? $elements : [new Element('g', ['transform' => $item->mirror()->toSvg()], $elements)];
+    }
+
+    /**
+     * What an item holds, as far as it is seen.
+     *
+     * @param  list<Element>  $held
+     * @return list<Element>
+     */
+    private function clipped(Item $item, ?string $clip, array $held): array
+    {
+        if ($clip === null || $held === []) {
+            return $held;
+        }
+        $path = new Element('path', ['d' => $clip] + ($item->flip === Flip::None ? [] : ['transform' => $item->mirror()->toSvg()]));
+
+        return [new Element('clipPath', ['id' => "clip-$item->id"], [$path]), new Element('g', ['clip-path' => "url(#clip-$item->id)"], $held)];
     }
 
     /** @return list<Element>|null */

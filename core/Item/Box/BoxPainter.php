@@ -17,7 +17,7 @@ use AllSquare\Core\Item\Painting\CorneredPainter;
 use AllSquare\Core\Item\Painting\Element;
 use AllSquare\Core\Item\Painting\Shape;
 
-final class BoxPainter extends CorneredPainter
+class BoxPainter extends CorneredPainter
 {
     public function shape(Item $item): ?Shape
     {

@@ -49,7 +49,7 @@ final class CircleTextKind implements FitsItsFrame, HasWords, Kind, OnCircle
 
     public function tool(): Tool
     {
-        return new Tool(9, 'On a circle', 'Drag from corner to corner of the circle. Enter puts one in the middle', 'M4 14a7 7 0 0 1 14 0M11 19v-6M8.500 13h5', 160.0, 160.0, 'ellipse', 'text');
+        return new Tool(10, 'On a circle', 'Drag from corner to corner of the circle. Enter puts one in the middle', 'M4 14a7 7 0 0 1 14 0M11 19v-6M8.500 13h5', 160.0, 160.0, 'ellipse', 'text');
     }
 
     public function fields(): Fields

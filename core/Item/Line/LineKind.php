@@ -41,7 +41,7 @@ final class LineKind implements Flat, InSvg, Kind, Symmetric
 
     public function tool(): Tool
     {
-        return new Tool(6, 'Line', 'Drag from end to end; Shift turns in steps of 15°. Enter puts one in the middle', 'M3 17.500 19 4.500', 200.0, 0.0, 'line');
+        return new Tool(7, 'Line', 'Drag from end to end; Shift turns in steps of 15°. Enter puts one in the middle', 'M3 17.500 19 4.500', 200.0, 0.0, 'line');
     }
 
     public function fields(): Fields

@@ -51,7 +51,7 @@ final class PathKind implements Closed, FitsItsFrame, HasPoints, InSvg, Kind
 
     public function tool(): Tool
     {
-        return new Tool(7, 'Path', 'Click from point to point, or drag for a curve; Shift keeps to level, upright and 45°. Click the first point to close it, Enter or Escape to end it, Backspace takes the last point away', 'M3 18 8 5l6 11L19 4', 120.0, 80.0, 'path');
+        return new Tool(8, 'Path', 'Click from point to point, or drag for a curve; Shift keeps to level, upright and 45°. Click the first point to close it, Enter or Escape to end it, Backspace takes the last point away', 'M3 18 8 5l6 11L19 4', 120.0, 80.0, 'path');
     }
 
     public function fields(): Fields

@@ -48,7 +48,7 @@ final class PictureKind implements HasPicture, InSvg, Kind
 
     public function tool(): Tool
     {
-        return new Tool(10, 'Picture', 'Choose pictures. They can be dropped on the sheet or pasted, too', 'M3 4h16v14H3zM3 15l5-5 5 5 2.500-2.500L19 16M13.500 7.500h2v2h-2z', 320.0, 200.0, 'chosen');
+        return new Tool(11, 'Picture', 'Choose pictures. They can be dropped on the sheet or pasted, too', 'M3 4h16v14H3zM3 15l5-5 5 5 2.500-2.500L19 16M13.500 7.500h2v2h-2z', 320.0, 200.0, 'chosen');
     }
 
     public function fields(): Fields

@@ -62,7 +62,7 @@ final class TextKind implements FieldsFollow, FollowsItsWords, HasBaseline, HasW
 
     public function tool(): Tool
     {
-        return new Tool(8, 'Text', 'Click where it begins, or drag how wide it may be. Enter begins one in the middle', 'M5 5h12M11 5v13', 0.0, 0.0, 'typed');
+        return new Tool(9, 'Text', 'Click where it begins, or drag how wide it may be. Enter begins one in the middle', 'M5 5h12M11 5v13', 0.0, 0.0, 'typed');
     }
 
     public function fields(): Fields

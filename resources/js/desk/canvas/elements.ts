@@ -73,7 +73,7 @@ export function paint(node: SVGGElement, item: Item, held: SVGGElement | null): 
     }
     const inner = held && held !== node ? held : group();
     if (held === node) inner.append(...node.childNodes);
-    const cut = clip ? clipping(item.id, clip) : null;
+    const cut = clip ? clipping(item, clip) : null;
     if (cut) inner.setAttribute('clip-path', `url(#${cut.id})`);
     else inner.removeAttribute('clip-path');
     node.replaceChildren(...nodes(defs), ...(cut ? [cut] : []), ...own(item, body), inner, ...own(item, over));
@@ -90,11 +90,12 @@ export function leaf(node: SVGGElement, item: Item): SVGGElement {
     return node;
 }
 
-function clipping(id: string, clip: string): Element {
+function clipping(item: Item, clip: string): Element {
     const cut = document.createElementNS(SVG, 'clipPath');
-    cut.id = `clip-${id}`;
+    cut.id = `clip-${item.id}`;
     const path = document.createElementNS(SVG, 'path');
     path.setAttribute('d', clip);
+    if (item.flip !== 'none') path.setAttribute('transform', mirrorTransform(item));
     cut.append(path);
     return cut;
 }
