@@ -17,9 +17,12 @@ use AllSquare\Core\Item\Traits\Flat;
 use AllSquare\Core\Item\Traits\FramedByItems;
 use AllSquare\Core\Item\Traits\HoldsItems;
 use AllSquare\Core\Item\Traits\KeepsNumbers;
+use AllSquare\Core\Item\Traits\LaysOut;
 use AllSquare\Core\Item\Traits\PaintsNothing;
 use AllSquare\Core\Item\Traits\ShowsAsOne;
 use AllSquare\Core\Item\Traits\Symmetric;
+use AllSquare\Core\Rail\Berth;
+use AllSquare\Core\Rail\RailRules;
 use AllSquare\Core\Text\FontLibrary;
 
 /**
@@ -124,6 +127,19 @@ final readonly class Item
     public function isFramedByItems(): bool
     {
         return $this->kind instanceof FramedByItems;
+    }
+
+    /** How it lays out what lies in it; null where it is no rail. */
+    public function rail(): ?RailRules
+    {
+        return $this->kind instanceof LaysOut ? $this->kind->rail($this->fields) : null;
+    }
+
+    public function berth(): Berth
+    {
+        $berth = $this->fields['berth'] ?? null;
+
+        return $berth instanceof Berth ? $berth : new Berth;
     }
 
     /** Whether it has a length and no height. */

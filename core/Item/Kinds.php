@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace AllSquare\Core\Item;
 
 use AllSquare\Core\Item\Field\Field;
-use AllSquare\Core\Item\Traits\Clips;
 use AllSquare\Core\Item\Traits\Combines;
+use AllSquare\Core\Item\Traits\CutsOff;
 use AllSquare\Core\Item\Traits\GoesWhenEmpty;
 use AllSquare\Core\Item\Traits\HasPoints;
 use AllSquare\Core\Item\Traits\InSvg;
@@ -85,7 +85,7 @@ final class Kinds
     public static function ofTrays(): Kind
     {
         foreach (self::all() as $kind) {
-            if ($kind instanceof Clips) {
+            if ($kind instanceof CutsOff) {
                 return $kind;
             }
         }

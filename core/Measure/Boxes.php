@@ -11,7 +11,7 @@ use AllSquare\Core\Item\By;
 use AllSquare\Core\Item\Item;
 use AllSquare\Core\Item\Look\Look;
 use AllSquare\Core\Item\Painting\Painters;
-use AllSquare\Core\Item\Traits\Clips;
+use AllSquare\Core\Item\Traits\CutsOff;
 use AllSquare\Core\Item\Traits\PaintsNothing;
 use AllSquare\Core\Item\Traits\ShowsAsOne;
 use AllSquare\Core\Sheet\Tree;
@@ -216,7 +216,7 @@ final readonly class Boxes
      */
     private function seen(Item $item, array $boxes): array
     {
-        if ($boxes === [] || ! $item->kind instanceof Clips || ! $item->kind->isClipping($item->fields)) {
+        if ($boxes === [] || ! $item->kind instanceof CutsOff || ! $item->kind->isClipping($item->fields)) {
             return $boxes;
         }
         $frame = $this->boundsIn($item, $this->tree->toSheet($item->parent));

@@ -30,10 +30,10 @@ final class Flow
     }
 
     /**
-     * @param  Piece  $root  a rail that lies in none
+     * @param  Member  $root  a rail that lies in none
      * @return array<string, Rect> px from the top left of the rail that each lies in, by id; of the root its size, at 0, 0
      */
-    public static function of(Piece $root): array
+    public static function of(Member $root): array
     {
         $rules = $root->rules ?? new RailRules;
         $root = self::counted($root, $rules->width !== Sizing::Content, $rules->height !== Sizing::Content);
@@ -45,65 +45,65 @@ final class Flow
     }
 
     /** With the shares that count; the others are as large as what lies in them. */
-    private static function counted(Piece $piece, bool $isWide, bool $isHigh): Piece
+    private static function counted(Member $member, bool $isWide, bool $isHigh): Member
     {
-        $rules = $piece->rules;
+        $rules = $member->rules;
         if ($rules === null) {
-            return $piece;
+            return $member;
         }
         $inside = [];
-        foreach ($piece->inside as $held) {
+        foreach ($member->inside as $held) {
             $known = [];
             foreach ([Axis::X, Axis::Y] as $axis) {
                 $hasRoom = ($axis === Axis::X ? $isWide : $isHigh) && ($axis === $rules->direction || ! $rules->wrap);
                 $sizing = $held->rules?->sizing($axis);
                 if ($sizing === Sizing::Share && ! $hasRoom && $axis === $rules->direction) {
-                    $held = new Piece($held->id, $held->w, $held->h, $held->rules?->sized($axis, Sizing::Content), $held->inside, $held->berth, $held->height);
+                    $held = new Member($held->id, $held->w, $held->h, $held->rules?->sized($axis, Sizing::Content), $held->inside, $held->berth, $held->height);
                     $sizing = Sizing::Content;
                 } elseif ($held->rules === null && $held->berth->share > 0.0 && $axis === $rules->direction && ! $hasRoom) {
-                    $held = new Piece($held->id, $held->w, $held->h, null, [], new Berth($held->berth->before, $held->berth->aside, 0.0, $held->berth->over), $held->height);
+                    $held = new Member($held->id, $held->w, $held->h, null, [], new Berth($held->berth->before, $held->berth->aside, 0.0, $held->berth->over), $held->height, $held->isRigid);
                 }
                 $known[] = $sizing === Sizing::Fixed || ($sizing === Sizing::Share && $hasRoom);
             }
             $inside[] = self::counted($held, $known[0], $known[1]);
         }
 
-        return new Piece($piece->id, $piece->w, $piece->h, $rules, $inside, $piece->berth, $piece->height);
+        return new Member($member->id, $member->w, $member->h, $rules, $inside, $member->berth, $member->height);
     }
 
     /** Whether the size of the root is that of its frame. */
-    private function isKnown(Piece $root, Axis $axis): bool
+    private function isKnown(Member $root, Axis $axis): bool
     {
         return $root->rules?->sizing($axis) !== Sizing::Content;
     }
 
     /** How wide it is where it has all the room it wants (max-content). */
-    private function widest(Piece $piece): float
+    private function widest(Member $member): float
     {
-        $rules = $piece->rules;
-        if ($rules === null || $piece->isFixed(Axis::X)) {
-            return $piece->size(Axis::X);
+        $rules = $member->rules;
+        if ($rules === null || $member->isFixed(Axis::X)) {
+            return $member->size(Axis::X);
         }
-        $widths = array_map($this->widest(...), $piece->inside);
+        $widths = array_map($this->widest(...), $member->inside);
         if ($rules->direction === Axis::X) {
-            return $this->sum($piece, $widths) + $rules->padding->both(Axis::X);
+            return $this->sum($member, $widths) + $rules->padding->both(Axis::X);
         }
 
         return max([0.0, ...$widths]) + $rules->padding->both(Axis::X);
     }
 
     /** How wide it is at least (min-content): of what wraps, as wide as the widest thing in it. */
-    private function narrowest(Piece $piece): float
+    private function narrowest(Member $member): float
     {
-        $rules = $piece->rules;
-        if ($rules === null || $piece->isFixed(Axis::X)) {
-            return $piece->size(Axis::X);
+        $rules = $member->rules;
+        if ($rules === null || $member->isFixed(Axis::X)) {
+            return $member->size(Axis::X);
         }
-        $widths = array_map($this->narrowest(...), $piece->inside);
+        $widths = array_map($this->narrowest(...), $member->inside);
         if ($rules->direction === Axis::X && ! $rules->wrap) {
-            return $this->sum($piece, $widths) + $rules->padding->both(Axis::X);
+            return $this->sum($member, $widths) + $rules->padding->both(Axis::X);
         }
-        $widths = array_map(static fn (Piece $held, float $width): float => $width + ($rules->direction === Axis::X ? $held->berth->before : 0.0), $piece->inside, $widths);
+        $widths = array_map(static fn (Member $held, float $width): float => $width + ($rules->direction === Axis::X ? $held->berth->before : 0.0), $member->inside, $widths);
 
         return max([0.0, ...$widths]) + $rules->padding->both(Axis::X);
     }
@@ -113,20 +113,20 @@ final class Flow
      *
      * @param  list<float>  $sizes
      */
-    private function sum(Piece $rail, array $sizes): float
+    private function sum(Member $rail, array $sizes): float
     {
         $gap = $rail->rules->gap ?? 0.0;
 
-        return max(0.0, array_sum($sizes) + array_sum(array_map(static fn (Piece $held): float => $held->berth->before, $rail->inside)) + $gap * max(0, count($sizes) - 1));
+        return max(0.0, array_sum($sizes) + array_sum(array_map(static fn (Member $held): float => $held->berth->before, $rail->inside)) + $gap * max(0, count($sizes) - 1));
     }
 
-    private function heightAt(Piece $piece, float $w): float
+    private function heightAt(Member $member, float $w): float
     {
-        if ($piece->rules === null) {
-            return $piece->height === null ? $piece->h : ($piece->height)($w);
+        if ($member->rules === null) {
+            return $member->height === null ? $member->h : ($member->height)($w);
         }
 
-        return $piece->isFixed(Axis::Y) ? $piece->size(Axis::Y) : $this->heights[$piece->id.' '.$w] ??= $this->lay($piece, $w, null, false);
+        return $member->isFixed(Axis::Y) ? $member->size(Axis::Y) : $this->heights[$member->id.' '.$w] ??= $this->lay($member, $w, null, false);
     }
 
     /**
@@ -136,7 +136,7 @@ final class Flow
      * @param  bool  $keeps  whether places are kept; else only the height is asked
      * @return float px it is high
      */
-    private function lay(Piece $rail, float $w, ?float $h, bool $keeps): float
+    private function lay(Member $rail, float $w, ?float $h, bool $keeps): float
     {
         $rules = $rail->rules ?? new RailRules;
         [$along, $across] = [$rules->direction, $rules->direction->across()];
@@ -164,7 +164,7 @@ final class Flow
      * @param  array{x: float, y: float|null}  $room
      * @return list<Line>
      */
-    private function lines(Piece $rail, RailRules $rules, array $room): array
+    private function lines(Member $rail, RailRules $rules, array $room): array
     {
         $length = $room[$rules->direction->value];
         $lines = [new Line];
@@ -173,7 +173,7 @@ final class Flow
             $width = $rules->direction === Axis::X ? ($share > 0.0 ? $held->atLeast(Axis::X, 0.0) : $this->widest($held)) : $this->widthIn($held, $rules, $room['x']);
             $size = $share > 0.0 ? $held->atLeast($rules->direction, 0.0) : ($rules->direction === Axis::X ? $width : $this->heightAt($held, $width));
             $line = $lines[count($lines) - 1];
-            if ($rules->wrap && $length !== null && $line->pieces !== [] && $line->length($rules->gap) + $rules->gap + $held->berth->before + $size > $length + self::HAIR) {
+            if ($rules->wrap && $length !== null && $line->members !== [] && $line->length($rules->gap) + $rules->gap + $held->berth->before + $size > $length + self::HAIR) {
                 $lines[] = $line = new Line;
             }
             $line->add($held, $size, $width, $share);
@@ -181,7 +181,7 @@ final class Flow
         foreach ($lines as $line) {
             $length === null || $line->shareOut($length, $rules->gap);
             if ($rules->direction === Axis::X) {
-                $line->across = array_map($this->heightAt(...), $line->pieces, $line->sizes);
+                $line->across = array_map($this->heightAt(...), $line->members, $line->sizes);
             }
         }
 
@@ -189,10 +189,10 @@ final class Flow
     }
 
     /** How wide something is in a column. */
-    private function widthIn(Piece $held, RailRules $rules, float $room): float
+    private function widthIn(Member $held, RailRules $rules, float $room): float
     {
         if ($held->rules === null) {
-            return $rules->across === Across::Stretch && ! $rules->wrap ? $room : $held->w;
+            return $held->isStretched(Axis::X, $rules->across) && ! $rules->wrap ? $room : $held->w;
         }
 
         return match (true) {
@@ -234,7 +234,7 @@ final class Flow
     {
         [$along, $across] = [$rules->direction, $rules->direction->across()];
         $left = $room - $line->length($rules->gap);
-        $count = count($line->pieces);
+        $count = count($line->members);
         [$at, $between] = match ($rules->along) {
             Along::Start => [0.0, 0.0],
             Along::Centre => [$left / 2, 0.0],
@@ -242,10 +242,10 @@ final class Flow
             Along::Between => [0.0, $left > 0.0 && $count > 1 ? $left / ($count - 1) : 0.0],
         };
         $at += $rules->padding->lead($along);
-        foreach ($line->pieces as $i => $held) {
+        foreach ($line->members as $i => $held) {
             $at += $held->berth->before;
             $size = $line->sizes[$i];
-            $isStretched = $held->rules === null ? $rules->across === Across::Stretch : ! $held->isFixed($across) && ($rules->across === Across::Stretch || $held->rules->sizing($across) === Sizing::Share);
+            $isStretched = $held->isStretched($across, $rules->across);
             $own = $isStretched ? $held->atLeast($across, $thick) : $line->across[$i];
             $aside = $held->berth->aside + match (true) {
                 $isStretched, $rules->across === Across::Start, $rules->across === Across::Stretch => 0.0,

@@ -7,8 +7,8 @@ namespace AllSquare\Core\Rail;
 /** What stands in one line of a rail. */
 final class Line
 {
-    /** @var list<Piece> */
-    public array $pieces = [];
+    /** @var list<Member> */
+    public array $members = [];
 
     /** @var list<float> px along the rail, of each */
     public array $sizes = [];
@@ -21,19 +21,19 @@ final class Line
 
     private float $before = 0.0;
 
-    public function add(Piece $piece, float $size, float $across, float $share): void
+    public function add(Member $member, float $size, float $across, float $share): void
     {
-        $this->pieces[] = $piece;
+        $this->members[] = $member;
         $this->sizes[] = $size;
         $this->across[] = $across;
         $this->shares[] = $share;
-        $this->before += $piece->berth->before;
+        $this->before += $member->berth->before;
     }
 
     /** @return float px, with all that lies between */
     public function length(float $gap): float
     {
-        return array_sum($this->sizes) + $this->before + $gap * max(0, count($this->pieces) - 1);
+        return array_sum($this->sizes) + $this->before + $gap * max(0, count($this->members) - 1);
     }
 
     /** Gives what is left to those that have a share; where all shares are less than one part together, that much of it. */

@@ -13,6 +13,14 @@ final readonly class Padding
     {
     }
 
+    /** @param  array<mixed>  $stored */
+    public static function read(array $stored): self
+    {
+        $side = static fn (string $name): float => is_numeric($stored[$name] ?? null) ? max(0.0, (float) $stored[$name]) : 0.0;
+
+        return new self($side('left'), $side('top'), $side('right'), $side('bottom'));
+    }
+
     public function lead(Axis $axis): float
     {
         return $axis === Axis::X ? $this->left : $this->top;

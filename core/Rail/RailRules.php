@@ -27,6 +27,32 @@ final readonly class RailRules
     ) {
     }
 
+    /** @param  array<mixed>  $stored  as toArray() gave it; what is missing or cannot be read is as it is at first */
+    public static function read(array $stored): self
+    {
+        $word = static fn (string $name): string => is_string($stored[$name] ?? null) ? $stored[$name] : '';
+
+        return new self(
+            $word('direction') === 'column' ? Axis::Y : Axis::X,
+            is_numeric($stored['gap'] ?? null) ? (float) $stored['gap'] : 0.0,
+            Padding::read(is_array($stored['padding'] ?? null) ? $stored['padding'] : []),
+            Across::tryFrom($word('across')) ?? Across::Start,
+            Along::tryFrom($word('along')) ?? Along::Start,
+            ($stored['wrap'] ?? null) === true,
+            Sizing::tryFrom($word('width')) ?? Sizing::Content,
+            Sizing::tryFrom($word('height')) ?? Sizing::Content,
+        );
+    }
+
+    /** @return array<string, mixed> as it is stored and sent */
+    public function toArray(): array
+    {
+        return [
+            'direction' => $this->direction === Axis::X ? 'row' : 'column', 'gap' => $this->gap, 'padding' => $this->padding->toArray(), 'across' => $this->across->value,
+            'along' => $this->along->value, 'wrap' => $this->wrap, 'width' => $this->width->value, 'height' => $this->height->value,
+        ];
+    }
+
     public function sizing(Axis $axis): Sizing
     {
         return $axis === Axis::X ? $this->width : $this->height;

@@ -10,8 +10,8 @@ use AllSquare\Core\Rail\Across;
 use AllSquare\Core\Rail\Along;
 use AllSquare\Core\Rail\Berth;
 use AllSquare\Core\Rail\Flow;
+use AllSquare\Core\Rail\Member;
 use AllSquare\Core\Rail\Padding;
-use AllSquare\Core\Rail\Piece;
 use AllSquare\Core\Rail\RailRules;
 use AllSquare\Core\Rail\Sizing;
 use Random\Engine\Mt19937;
@@ -36,7 +36,7 @@ final class RandomRails
     }
 
     /** @param  bool  $mayWrap  not in a column that wraps, however deep: there browsers measure what wraps as if it were one line */
-    public function rail(int $depth = 0, bool $mayWrap = true): Piece
+    public function rail(int $depth = 0, bool $mayWrap = true): Member
     {
         $direction = $this->pick(Axis::cases());
         $wrap = $mayWrap && $this->chance->getInt(0, 3) === 0;
@@ -56,21 +56,21 @@ final class RandomRails
             $inside[] = $depth < 2 && $this->chance->getInt(0, 2) === 0 ? $this->rail($depth + 1, $mayWrap && (! $wrap || $direction === Axis::X)) : $this->leaf(! $wrap || $direction === Axis::X);
         }
 
-        return new Piece('r'.$this->ids++, $this->length(20, 400), $this->length(20, 400), $rules, $inside, $depth === 0 ? new Berth : $this->berth());
+        return new Member('r'.$this->ids++, $this->length(20, 400), $this->length(20, 400), $rules, $inside, $depth === 0 ? new Berth : $this->berth());
     }
 
     /** @param  bool  $mayWrap  whether its words may wrap */
-    private function leaf(bool $mayWrap): Piece
+    private function leaf(bool $mayWrap): Member
     {
         $words = $mayWrap && $this->chance->getInt(0, 3) === 0 ? $this->chance->getInt(1, 9) : 0;
         if ($words === 0) {
-            return new Piece('l'.$this->ids++, $this->length(1, 120), $this->length(1, 120), berth: $this->berth());
+            return new Member('l'.$this->ids++, $this->length(1, 120), $this->length(1, 120), berth: $this->berth());
         }
         [$wide, $high] = self::WORD;
         $height = static fn (float $w): float => $high * ceil($words / max(1.0, floor($w / $wide + 1e-6)));
         $w = (float) ($wide * $this->chance->getInt(1, $words));
 
-        return new Piece("w$words-".$this->ids++, $w, $height($w), berth: $this->berth(), height: $height);
+        return new Member("w$words-".$this->ids++, $w, $height($w), berth: $this->berth(), height: $height);
     }
 
     private function berth(): Berth
@@ -99,7 +99,7 @@ final class RandomRails
     }
 
     /** The same for a browser. What Flow counts as a share is one here, too. */
-    public static function html(Piece $root): string
+    public static function html(Member $root): string
     {
         $rules = $root->rules ?? new RailRules;
 
@@ -107,17 +107,17 @@ final class RandomRails
     }
 
     /** @param  array{bool, bool}  $known  whether its width and its height are known without what lies in it */
-    private static function div(Piece $piece, ?RailRules $in, bool $hasRoomAlong, array $known, int $index): string
+    private static function div(Member $member, ?RailRules $in, bool $hasRoomAlong, array $known, int $index): string
     {
         $css = ['box-sizing' => 'border-box', 'min-width' => '0', 'min-height' => '0', 'position' => 'relative', 'flex' => 'none'];
-        $rules = $piece->rules;
-        foreach ([[Axis::X, 'width', $piece->w], [Axis::Y, 'height', $piece->h]] as $i => [$axis, $side, $size]) {
-            $isStretched = $in?->across === Across::Stretch && $axis !== $in->direction;
+        $rules = $member->rules;
+        foreach ([[Axis::X, 'width', $member->w], [Axis::Y, 'height', $member->h]] as $i => [$axis, $side, $size]) {
+            $isStretched = $in !== null && $axis !== $in->direction && $member->isStretched($axis, $in->across);
             if ($in === null ? $known[$i] : $rules?->sizing($axis) === Sizing::Fixed) {
                 $css[$side] = self::px($size);
             } elseif ($rules === null && $side === 'width' && ! $isStretched) {
                 $css[$side] = self::px($size);
-            } elseif ($rules === null && $side === 'height' && ! $isStretched && $piece->height === null) {
+            } elseif ($rules === null && $side === 'height' && ! $isStretched && $member->height === null) {
                 $css[$side] = self::px($size);
             } elseif ($in === null && $side === 'width') {
                 $css[$side] = 'max-content';
@@ -125,22 +125,24 @@ final class RandomRails
         }
         if ($in !== null) {
             [$lead, $aside] = $in->direction === Axis::X ? ['left', 'top'] : ['top', 'left'];
-            $share = $piece->share($in->direction);
+            $share = $member->share($in->direction);
             if ($share > 0.0 && $hasRoomAlong) {
                 $css['flex'] = "$share 0 0px";
             }
             if ($rules?->sizing($in->direction->across()) === Sizing::Share) {
                 $css['align-self'] = 'stretch';
+            } elseif ($in->across === Across::Stretch && $in->direction === Axis::X && $member->height !== null) {
+                $css['align-self'] = 'flex-start';
             }
-            $css["margin-$lead"] = self::px($piece->berth->before + ($in->gap < 0.0 && $index > 0 ? $in->gap : 0.0));
-            $css[$aside] = self::px($piece->berth->aside);
+            $css["margin-$lead"] = self::px($member->berth->before + ($in->gap < 0.0 && $index > 0 ? $in->gap : 0.0));
+            $css[$aside] = self::px($member->berth->aside);
         }
         if ($rules === null) {
             // What wraps is as wide by itself as its frame, not as all its words in one line.
-            $words = str_repeat(vsprintf("<i style='display:inline-block;vertical-align:top;width:%dpx;height:%dpx'></i>", array_map(static fn (int $side): int => self::SCALE * $side, self::WORD)), (int) substr($piece->id, 1));
-            $inner = $piece->height === null ? vsprintf("<div style='width:%s;height:%s'></div>", [self::px($piece->w), self::px($piece->h)]) : "<div style='width:".self::px($piece->w)."'></div><div style='contain:inline-size'>$words</div>";
+            $words = str_repeat(vsprintf("<i style='display:inline-block;vertical-align:top;width:%dpx;height:%dpx'></i>", array_map(static fn (int $side): int => self::SCALE * $side, self::WORD)), (int) substr($member->id, 1));
+            $inner = $member->height === null ? vsprintf("<div style='width:%s;height:%s'></div>", [self::px($member->w), self::px($member->h)]) : "<div style='width:".self::px($member->w)."'></div><div style='contain:inline-size'>$words</div>";
 
-            return self::written($piece->id, $css, $inner);
+            return self::written($member->id, $css, $inner);
         }
         $words = ['start' => 'flex-start', 'centre' => 'center', 'end' => 'flex-end', 'stretch' => 'stretch', 'between' => 'space-between'];
         $css += [
@@ -149,7 +151,7 @@ final class RandomRails
             'align-items' => $words[$rules->across->value], 'align-content' => $words[$rules->across->value], 'justify-content' => $words[$rules->along->value],
         ];
         $inner = '';
-        foreach ($piece->inside as $i => $held) {
+        foreach ($member->inside as $i => $held) {
             $isKnown = array_map(static fn (Axis $axis, bool $room): bool => match ($held->rules?->sizing($axis)) {
                 Sizing::Fixed => true,
                 Sizing::Share => $room && ($axis === $rules->direction || ! $rules->wrap),
@@ -158,7 +160,7 @@ final class RandomRails
             $inner .= self::div($held, $rules, $known[$rules->direction === Axis::X ? 0 : 1], [$isKnown[0], $isKnown[1]], $i);
         }
 
-        return self::written($piece->id, $css, $inner);
+        return self::written($member->id, $css, $inner);
     }
 
     private static function px(float $length): string
@@ -178,7 +180,7 @@ final class RandomRails
      * @param  array<string, array{float, float, float, float}>  $seen  x, y in what it lies in, w, h, by id
      * @return array{float, string} px, of the thing that is farthest
      */
-    public static function farthest(Piece $root, array $seen): array
+    public static function farthest(Member $root, array $seen): array
     {
         $farthest = [0.0, ''];
         foreach (Flow::of($root) as $id => $box) {

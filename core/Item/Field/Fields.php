@@ -10,7 +10,7 @@ use ArrayIterator;
 use IteratorAggregate;
 
 /**
- * The fields of a kind, in the order in which they are stored.
+ * The fields of a kind, in the order in which they are stored; the last is its berth, which every kind has that has any.
  *
  * @implements IteratorAggregate<string, Field>
  */
@@ -24,6 +24,7 @@ final readonly class Fields implements IteratorAggregate
 
     public function __construct(Field ...$fields)
     {
+        $fields = $fields === [] ? [] : [...$fields, new BerthField];
         $this->fields = array_column($fields, null, 'name');
         $this->defaults = array_column($fields, 'default', 'name');
     }

@@ -7,20 +7,23 @@ namespace AllSquare\Core\Item\Tray;
 use AllSquare\Core\Item\Field\CornersField;
 use AllSquare\Core\Item\Field\FieldGroup;
 use AllSquare\Core\Item\Field\Fields;
+use AllSquare\Core\Item\Field\RailField;
 use AllSquare\Core\Item\Field\SwitchField;
 use AllSquare\Core\Item\Kind;
 use AllSquare\Core\Item\Look\Look;
 use AllSquare\Core\Item\Painting\Painter;
 use AllSquare\Core\Item\Tool;
-use AllSquare\Core\Item\Traits\Clips;
 use AllSquare\Core\Item\Traits\Closed;
+use AllSquare\Core\Item\Traits\CutsOff;
 use AllSquare\Core\Item\Traits\HoldsItems;
+use AllSquare\Core\Item\Traits\LaysOut;
+use AllSquare\Core\Rail\RailRules;
 use AllSquare\Core\Text\FontLibrary;
 
 /**
  * A box in which things lie (RULES 13). Its frame is its own, whatever lies in it or beyond its edges; what is in it moves with it.
  */
-final class TrayKind implements Clips, Closed, HoldsItems, Kind
+final class TrayKind implements Closed, CutsOff, HoldsItems, Kind, LaysOut
 {
     private Fields $fields;
 
@@ -54,7 +57,13 @@ final class TrayKind implements Clips, Closed, HoldsItems, Kind
             new CornersField('radii', 'radius'),
             Look::shadowField(),
             Look::opacityField(),
+            new RailField,
         );
+    }
+
+    public function rail(array $fields): ?RailRules
+    {
+        return $fields['rail'] instanceof RailRules ? $fields['rail'] : null;
     }
 
     public function isClipping(array $fields): bool

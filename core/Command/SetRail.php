@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace AllSquare\Core\Command;
+
+use AllSquare\Core\Geometry\Axis;
+use AllSquare\Core\Rail\RailRules;
+use AllSquare\Core\Refusal;
+use AllSquare\Core\Running\Command;
+use AllSquare\Core\Running\Needs;
+use AllSquare\Core\Running\Params;
+use AllSquare\Core\Running\Report;
+use AllSquare\Core\Running\Selected;
+use AllSquare\Core\Running\Traits\GoesOn;
+use AllSquare\Core\Sheet\Draft;
+use AllSquare\Core\Sheet\Figures;
+use AllSquare\Core\Sheet\Words;
+
+/** Changes the numbers of rails; what is not said stays. What lies in them is laid out anew. */
+final readonly class SetRail implements Command, GoesOn
+{
+    private function __construct(private Params $params)
+    {
+    }
+
+    public static function name(): string
+    {
+        return 'set-rail';
+    }
+
+    public static function from(Params $params): self
+    {
+        return new self($params);
+    }
+
+    public function needs(): Needs
+    {
+        return new Needs;
+    }
+
+    public function run(Draft $draft, array $items): Report
+    {
+        $selected = Selected::movable($draft, $items);
+        $rails = self::rails($draft, $selected->free);
+        $given = $this->given($draft);
+        if ($given === []) {
+            throw Refusal::because('Say what of the rail is to change.', 'params');
+        }
+        foreach ($rails as $id) {
+            $rail = $draft->item($id);
+            $draft->put($rail->withFields(['rail' => self::changed($rail->rail() ?? new RailRules, $given)]));
+        }
+
+        return new Report('Set the '.implode(', ', array_map(static fn (string $name): string => $name, array_keys($given))).' of '.Words::of($draft, $rails).$selected->note(), $selected->ids, $selected->leftOut());
+    }
+
+    /** @param  array<string, mixed>  $given */
+    private static function changed(RailRules $was, array $given): RailRules
+    {
+        $padding = is_array($given['padding'] ?? null) ? [...$was->padding->toArray(), ...$given['padding']] : $was->padding->toArray();
+
+        return RailRules::read(['padding' => $padding] + $given + $was->toArray());
+    }
+
+    /** @return array<string, mixed> */
+    private function given(Draft $draft): array
+    {
+        $given = $this->params->all();
+        $figures = new Figures($draft);
+        $gap = $this->params->length('gap');
+        if ($gap !== null) {
+            $given['gap'] = $figures->read($gap, Axis::X, 'gap');
+        }
+        $padding = $this->params->value('padding');
+        if ($padding !== null && ! is_array($padding)) {
+            $length = $this->params->length('padding');
+            $padding = $length === null ? [] : array_fill_keys(['left', 'top', 'right', 'bottom'], $length);
+        }
+        if (is_array($padding)) {
+            $given['padding'] = [];
+            foreach ($padding as $side => $length) {
+                $given['padding'][$side] = $figures->size(is_string($length) ? $length : (float) (is_numeric($length) ? $length : 0.0), in_array($side, ['left', 'right'], true) ? Axis::X : Axis::Y, 'padding');
+            }
+        }
+
+        return $given;
+    }
+
+    /**
+     * @param  list<string>  $ids
+     * @return non-empty-list<string> the rails among them
+     *
+     * @throws Refusal when there is none
+     */
+    public static function rails(Draft $draft, array $ids): array
+    {
+        $rails = array_values(array_filter($ids, static fn (string $id): bool => $draft->item($id)->rail() !== null));
+
+        return $rails === [] ? throw Refusal::because('Select a rail.', 'items') : $rails;
+    }
+}
