@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace AllSquare\Core\Command;
 
 use AllSquare\Core\Geometry\Axis;
+use AllSquare\Core\Rail\Berth;
 use AllSquare\Core\Rail\RailRules;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Running\Command;
@@ -49,10 +50,24 @@ final readonly class SetRail implements Command, GoesOn
         }
         foreach ($rails as $id) {
             $rail = $draft->item($id);
-            $draft->put($rail->withFields(['rail' => self::changed($rail->rail() ?? new RailRules, $given)]));
+            $was = $rail->rail() ?? new RailRules;
+            $is = self::changed($was, $given);
+            $draft->put($rail->withFields(['rail' => $is]));
+            if (isset($given['across']) || $is->direction !== $was->direction) {
+                self::straighten($draft, $id);
+            }
         }
 
         return new Report('Set the '.implode(', ', array_map(static fn (string $name): string => $name, array_keys($given))).' of '.Words::of($draft, $rails).$selected->note(), $selected->ids, $selected->leftOut());
+    }
+
+    /** What stood aside stands with the others, once it is said anew where they stand. */
+    private static function straighten(Draft $draft, string $rail): void
+    {
+        foreach ($draft->tree->children($rail) as $child) {
+            $berth = Berth::read(['aside' => 0] + $child->berth()->toArray());
+            $draft->put($child->withFields(['berth' => $berth->toArray() === [] ? null : $berth]));
+        }
     }
 
     /** @param  array<string, mixed>  $given */

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Rail;
 
+use JsonSerializable;
+
 /** The numbers that something has of its own in the rail that it lies in. */
-final readonly class Berth
+final readonly class Berth implements JsonSerializable
 {
     /**
      * @param  float  $before  px added to the gap before it
@@ -29,5 +31,11 @@ final readonly class Berth
     public function toArray(): array
     {
         return array_filter(['before' => $this->before, 'aside' => $this->aside, 'share' => $this->share, 'over' => $this->over], static fn (float|int $value): bool => (float) $value !== 0.0);
+    }
+
+    /** @return array<string, mixed> */
+    public function jsonSerialize(): array
+    {
+        return $this->toArray();
     }
 }

@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace AllSquare\Core\Rail;
 
 use AllSquare\Core\Geometry\Axis;
+use JsonSerializable;
 
 /** How a rail lays out what lies in it (RULES 13): the values of CSS Flexible Box Layout Level 1, by words of the trade. */
-final readonly class RailRules
+final readonly class RailRules implements JsonSerializable
 {
     /**
      * @param  Axis  $direction  X for a row, Y for a column
@@ -61,5 +62,11 @@ final readonly class RailRules
     public function sized(Axis $axis, Sizing $sizing): self
     {
         return new self($this->direction, $this->gap, $this->padding, $this->across, $this->along, $this->wrap, $axis === Axis::X ? $sizing : $this->width, $axis === Axis::Y ? $sizing : $this->height);
+    }
+
+    /** @return array<string, mixed> */
+    public function jsonSerialize(): array
+    {
+        return $this->toArray();
     }
 }

@@ -4,6 +4,7 @@ import type { Fields } from './commands.gen';
 import type { OwnFont, TypeScale, TypeStyle } from './fonts';
 import type { Background, Format, Preset } from './handover';
 import type { OwnKit } from './kits';
+import type { Berth, Rail } from './rails';
 
 export interface Point {
     x: number;
@@ -56,6 +57,9 @@ export interface Painting {
 export interface ItemFields extends Fields {
     /** of groups: the numbers of a block, a ring or a row of steps */
     series?: Series | null;
+    /** of trays: how they lay out what lies in them */
+    rail?: Rail | null;
+    berth?: Berth | null;
 }
 
 export interface Item {

@@ -52,6 +52,8 @@ const entries = computed(() => [
     { separator: true },
     entry(actions.group),
     entry(actions.ungroup),
+    entry(actions.tray),
+    entry(actions.rail),
     entry(actions.release),
     entry(actions.onCircle),
     entry(actions.toPath),

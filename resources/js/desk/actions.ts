@@ -59,8 +59,22 @@ export function useActions() {
             words: 'Ungroup',
             keys: 'Ctrl Shift G',
             icon: 'M2 3h6v6H2zM10 9h6v6h-6zM11 2l4 0 0 4M7 16l-4 0 0-4',
-            possible: () => desk.selected.some((item) => is(item, 'framed-by-items') && !is(item, 'shows-as-one')),
+            possible: () => desk.selected.some((item) => is(item, 'holds-items') && !is(item, 'shows-as-one')),
             run: () => void desk.run('ungroup', {}),
+        },
+        tray: {
+            ...plain,
+            words: 'Put into a tray',
+            keys: 'Shift B',
+            possible: some,
+            run: () => void desk.run('make-tray', {}),
+        },
+        rail: {
+            ...plain,
+            words: 'Make a rail',
+            keys: 'w',
+            possible: () => some() && !desk.selected.some((item) => item.fields.rail),
+            run: () => void desk.run('make-rail', {}),
         },
         release: {
             ...plain,

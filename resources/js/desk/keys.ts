@@ -95,6 +95,8 @@ export function useKeys() {
         '.': () => actions.again.possible() && actions.again.run(),
         e: () => even('x'),
         E: () => even('y'),
+        w: () => actions.rail.possible() && actions.rail.run(),
+        B: () => actions.tray.possible() && actions.tray.run(),
         K: actions.alikeKind.run,
         S: actions.alikeSize.run,
         L: actions.alikeLook.run,

@@ -94,6 +94,9 @@ final class RailsTest extends TestCase
         self::assertSame([[110.0, 110.0, 110.0], [130.0, 174.0, 218.0]], [$scene->lefts('a', 'b', 'c'), $scene->tops('a', 'b', 'c')]);
         $scene->run('set-berth', ['b'], ['before' => 6, 'aside' => '-4']);
         self::assertSame([106.0, 180.0], [$scene->bounds('b')->x, $scene->bounds('b')->y]);
+        $scene->run('set-rail', [$rail], ['across' => 'start']);
+        self::assertSame([110.0, ['before' => 6.0]], [$scene->bounds('b')->x, $scene->items['b']->berth()->toArray()], 'said anew where they stand, all stand there');
+        $scene->run('set-berth', ['b'], ['aside' => '-4']);
         $scene->run('end-rail', [$rail]);
         $scene->run('delete', ['a']);
         self::assertSame([106.0, 180.0], [$scene->bounds('b')->x, $scene->bounds('b')->y], 'it is laid out no more');

@@ -10,6 +10,8 @@ import CircleFields from './CircleFields.vue';
 import { gapsOf, gapWords } from './gaps';
 import MakeRow from './MakeRow.vue';
 import PointFields from './PointFields.vue';
+import BerthFields from './BerthFields.vue';
+import RailFields from './RailFields.vue';
 import SheetCount from './SheetCount.vue';
 import SeriesFields from './SeriesFields.vue';
 import SumField from './SumField.vue';
@@ -34,6 +36,12 @@ const HOLDS = { first: 'first stays', centre: 'middle stays', last: 'last stays'
 const series = computed(() =>
     desk.selected.length === 1 && desk.selected[0]?.fields.series ? desk.selected[0] : null,
 );
+const rails = computed(() => desk.selected.length > 0 && desk.selected.every((item) => item.fields.rail));
+const inRail = computed(
+    () =>
+        desk.selected.length > 0 &&
+        desk.selected.every((item) => item.parent !== null && desk.items.get(item.parent)?.fields.rail),
+);
 const circles = computed(() => desk.selected.length > 0 && desk.selected.every((item) => is(item, 'on-circle')));
 const free = computed(() => bench.free);
 const spaced = computed(() => bench.canSpace);
@@ -51,6 +59,14 @@ const sentence = computed(() => {
     const overlapping = (axis: 'x' | 'y') => gaps.value[axis].some((gap) => gap < 0);
     if (count === 1 || (overlapping('x') && overlapping('y'))) return counted(free.value);
     return `${gapWords(gaps.value[along.value])} ${along.value === 'x' ? 'across' : 'down'}`;
+});
+
+/** What is edited by its own numbers, in words. */
+const about = computed(() => {
+    if (series.value) return 'a series, by its numbers';
+    if (circles.value) return 'on its circle, by its numbers';
+    if (rails.value) return 'a rail, by its numbers';
+    return inRail.value ? 'in a rail, by its numbers' : undefined;
 });
 
 /** null while the number of columns cannot be read, which its field says */
@@ -71,13 +87,13 @@ function make(order: () => Order | null): void {
     <div class="well space">
         <h3>
             Space
-            <span :title="sentence">{{
-                series ? 'a series, by its numbers' : circles ? 'on its circle, by its numbers' : sentence
-            }}</span>
+            <span :title="sentence">{{ about ?? sentence }}</span>
         </h3>
         <SheetCount v-if="desk.selected.length === 0" />
         <CircleFields v-else-if="circles" />
         <SeriesFields v-else-if="series" :key="series.id" :group="series" />
+        <RailFields v-else-if="rails" />
+        <BerthFields v-else-if="inRail" />
         <template v-else>
             <div class="row">
                 <SumField
@@ -179,7 +195,7 @@ function make(order: () => Order | null): void {
                 </button>
             </div>
         </template>
-        <MakeRow :shown="desk.selected.length > 0 && !series && desk.edited.length === 0" :along="along" />
+        <MakeRow :shown="desk.selected.length > 0 && !series && !rails && desk.edited.length === 0" :along="along" />
     </div>
 </template>
 

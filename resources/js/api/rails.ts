@@ -1,0 +1,23 @@
+import type { Side } from './types';
+
+/** How a rail lays out what lies in it; lengths are px. */
+export interface Rail {
+    direction: 'row' | 'column';
+    gap: number;
+    padding: Record<Side, number>;
+    across: 'start' | 'centre' | 'end' | 'stretch';
+    along: 'start' | 'centre' | 'end' | 'between';
+    wrap: boolean;
+    width: Sizing;
+    height: Sizing;
+}
+
+export type Sizing = 'content' | 'fixed' | 'share';
+
+/** The numbers that something has of its own in its rail; what is 0 is left out. */
+export interface Berth {
+    before?: number;
+    aside?: number;
+    share?: number;
+    over?: number;
+}
