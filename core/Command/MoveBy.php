@@ -13,6 +13,7 @@ use AllSquare\Core\Running\Moves;
 use AllSquare\Core\Running\Needs;
 use AllSquare\Core\Running\Params;
 use AllSquare\Core\Running\Report;
+use AllSquare\Core\Running\Scope;
 use AllSquare\Core\Running\Selected;
 use AllSquare\Core\Running\SnapRequest;
 use AllSquare\Core\Running\Traits\ArrangesBoxes;
@@ -30,18 +31,29 @@ final readonly class MoveBy implements ArrangesBoxes, Command, GoesOn, Repeatabl
         return 'move-by';
     }
 
-    private function __construct(private float|string $dx, private float|string $dy, private bool $asOne, private ?SnapRequest $snap)
+    private function __construct(private float|string $dx, private float|string $dy, private bool $asOne, private ?SnapRequest $snap, private ?Params $into)
     {
     }
 
     public static function from(Params $params): self
     {
-        return new self($params->length('dx') ?? 0.0, $params->length('dy') ?? 0.0, $params->word('as') === 'one', SnapRequest::from($params->value('snap')));
+        return new self($params->length('dx') ?? 0.0, $params->length('dy') ?? 0.0, $params->word('as') === 'one', SnapRequest::from($params->value('snap')), self::into($params->value('into')));
+    }
+
+    private static function into(mixed $given): ?Params
+    {
+        return is_array($given) ? new Params(array_filter($given, is_string(...), ARRAY_FILTER_USE_KEY)) : null;
     }
 
     public function needs(): Needs
     {
-        return $this->snap === null ? new Needs : $this->snap->needs();
+        if ($this->into === null) {
+            return $this->snap === null ? new Needs : $this->snap->needs();
+        }
+        $parent = $this->into->word('parent');
+        $snap = $this->snap?->needs() ?? new Needs;
+
+        return new Needs($snap->scope === Scope::Branches ? Scope::Order : $snap->scope, $parent === null ? [] : [$parent], $snap->sorts, $snap->plan, $snap->points);
     }
 
     public function run(Draft $draft, array $items): Report
@@ -61,8 +73,15 @@ final readonly class MoveBy implements ArrangesBoxes, Command, GoesOn, Repeatabl
         }
 
         $moves = Moves::of($draft, $selected->free);
+        $summary = self::summary($draft, $selected->free, $moves);
+        if ($this->into !== null) {
+            $parent = $this->into->word('parent');
+            MoveInto::refuseWrongParent($draft, $selected->free, $parent);
+            MoveInto::put($draft, $selected->free, $parent, $this->into->count('index'));
+            $summary .= ', '.($parent === null ? 'onto the sheet itself' : 'into '.Words::quoted($draft->item($parent)));
+        }
 
-        return new Report(self::summary($draft, $selected->free, $moves).$selected->note(), $selected->ids, ['moved' => $moves->listed()] + ($this->snap === null ? [] : ['lines' => $met]) + $selected->leftOut());
+        return new Report($summary.$selected->note(), $selected->ids, ['moved' => $moves->listed()] + ($this->snap === null ? [] : ['lines' => $met]) + $selected->leftOut());
     }
 
     /**

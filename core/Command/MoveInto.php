@@ -41,29 +41,42 @@ final readonly class MoveInto implements Command
     public function run(Draft $draft, array $items): Report
     {
         $selected = Selected::movable($draft, $items);
-        $this->refuseWrongParent($draft, $selected->free);
+        self::refuseWrongParent($draft, $selected->free, $this->parent);
         $summary = sprintf('Put %s into %s', Words::of($draft, $selected->free), $this->parent === null ? 'the sheet itself' : Words::quoted($draft->item($this->parent)));
-        $isFree = array_flip($selected->free);
-        $order = array_values(array_filter($draft->tree->inOrder(), static fn (string $id): bool => isset($isFree[$id])));
-        $rehousing = new Reparenting($draft);
-        $ranks = new Ranks($draft);
-        foreach ($order as $id) {
-            if ($draft->item($id)->parent !== $this->parent) {
-                $rehousing->move($id, $this->parent, $ranks->top($this->parent));
-            }
-        }
-        $ranks->insert($this->parent, $this->index ?? count($draft->tree->children($this->parent)), $order);
+        self::put($draft, $selected->free, $this->parent, $this->index);
 
         return new Report($summary.$selected->note(), $selected->ids, $selected->leftOut());
     }
 
-    /** @param  list<string>  $ids */
-    private function refuseWrongParent(Draft $draft, array $ids): void
+    /**
+     * @param  list<string>  $ids  in any order; theirs stays as it is
+     * @param  int|null  $index  among what is there, from the back; null for in front of all
+     */
+    public static function put(Draft $draft, array $ids, ?string $parent, ?int $index): void
     {
-        if ($this->parent === null) {
+        $isFree = array_flip($ids);
+        $order = array_values(array_filter($draft->tree->inOrder(), static fn (string $id): bool => isset($isFree[$id])));
+        $rehousing = new Reparenting($draft);
+        $ranks = new Ranks($draft);
+        foreach ($order as $id) {
+            if ($draft->item($id)->parent !== $parent) {
+                $rehousing->move($id, $parent, $ranks->top($parent));
+            }
+        }
+        $ranks->insert($parent, $index ?? count($draft->tree->children($parent)), $order);
+    }
+
+    /**
+     * @param  list<string>  $ids
+     *
+     * @throws Refusal when they cannot be put there
+     */
+    public static function refuseWrongParent(Draft $draft, array $ids, ?string $parent): void
+    {
+        if ($parent === null) {
             return;
         }
-        $parent = $draft->item($this->parent);
+        $parent = $draft->item($parent);
         if (! $parent->holdsItems()) {
             throw Refusal::because(Words::quoted($parent).' cannot hold items.', 'parent');
         }

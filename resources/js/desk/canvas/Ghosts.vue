@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Item } from '@/api/types';
+import type { Box, Item } from '@/api/types';
 import { mirrorTransform } from '@/sheet/geometry';
 import { is } from '@/sheet/kinds';
 import { Tree } from '@/sheet/tree';
@@ -7,6 +7,7 @@ import { useDesk } from '@/stores/desk';
 import { useRehearsal } from '@/stores/rehearsal';
 import { useView } from '@/stores/view';
 import { computed } from 'vue';
+import { berth } from './gestures/gesture';
 import { outlineOf } from './marks';
 
 /** Where things would land if what the pointer rests on were pressed. */
@@ -37,6 +38,18 @@ function shapeOf(item: Item, tree: Tree): { path: string; transform: string } | 
     return { path, transform: `translate(${at.x} ${at.y}) rotate(${placement.angle}) scale(${view.zoom})${mirror}` };
 }
 
+const boxOf = (box: Box) => {
+    const at = view.toScreen(box);
+    return { x: at.x, y: at.y, width: box.w * view.zoom, height: box.h * view.zoom };
+};
+/** Where what is dragged would belong, and stand. */
+const lit = computed(() => (berth.value?.box ? boxOf(berth.value.box) : null));
+const bar = computed(() => {
+    if (!berth.value?.bar) return null;
+    const { x, y, width, height } = boxOf(berth.value.bar);
+    return { x1: x, y1: y, x2: x + width, y2: y + height };
+});
+
 /** The anchor of what is about to be combined. */
 const anchor = computed(() => {
     const item = view.anchorShown ? desk.items.get(view.anchorShown) : undefined;
@@ -45,12 +58,20 @@ const anchor = computed(() => {
 </script>
 
 <template>
-    <svg v-if="outlines.length || anchor" class="ghosts" :width="view.size.w" :height="view.size.h" aria-hidden="true">
+    <svg
+        v-if="outlines.length || anchor || lit"
+        class="ghosts"
+        :width="view.size.w"
+        :height="view.size.h"
+        aria-hidden="true"
+    >
         <template v-for="(outline, i) in outlines" :key="i">
             <path v-if="outline.shape" :d="outline.shape.path" :transform="outline.shape.transform" />
             <polygon v-else :points="outline.points" />
         </template>
         <polygon v-if="anchor" class="anchor" :points="anchor" />
+        <rect v-if="lit" v-bind="lit" />
+        <line v-if="bar" v-bind="bar" />
     </svg>
 </template>
 
@@ -67,6 +88,16 @@ path {
     stroke: var(--mark);
     stroke-width: 1.5;
     vector-effect: non-scaling-stroke;
+}
+rect {
+    fill: rgb(23 97 79 / 8%);
+    stroke: var(--mark);
+    stroke-width: 2;
+}
+line {
+    stroke: var(--mark);
+    stroke-width: 3;
+    stroke-linecap: round;
 }
 .anchor {
     fill: none !important;

@@ -35,6 +35,9 @@ export const ghost = shallowRef<Ghost | null>(null);
 /** px of the screen that lifted items are off their place, and the words beside the pointer. */
 export const lift = shallowRef<{ dx: number; dy: number; label: string } | null>(null);
 
+/** Where what is dragged would belong: the box that lights up, and where it would stand in a rail; px of the sheet. */
+export const berth = shallowRef<{ box: Box | null; bar: Box | null } | null>(null);
+
 /** The box of what is dragged as it is shown meanwhile, in px of the sheet: the bench's numbers follow it. */
 export const live = shallowRef<Box | null>(null);
 

@@ -2,8 +2,9 @@ import type { Point } from '@/api/types';
 import { useDesk } from '@/stores/desk';
 import { useUnits } from '@/stores/units';
 import { useView } from '@/stores/view';
+import { berthingAt, type Berthing } from '../trays';
 import { dragGesture } from './dragged';
-import { ghost, lift, live, type Gesture } from './gesture';
+import { berth, ghost, lift, live, type Gesture } from './gesture';
 
 /**
  * Drags what is selected. With Alt at release a copy is put there.
@@ -16,26 +17,37 @@ export function moveGesture(start: Point, onLift: (ids: string[]) => void, onCli
     const view = useView();
     const units = useUnits();
     const ids = desk.selection.filter((id) => !desk.tree.isLocked(id));
+    /** With Ctrl what is dragged stays where it belongs, or goes where it would not. */
+    const berthing = (by: Point): Berthing | undefined =>
+        berthingAt(desk.tree, { x: start.x + by.x, y: start.y + by.y }, ids);
     return dragGesture(start, {
         question: { mode: 'move', items: ids },
         before: desk.selectedBox,
         begun: () => onLift(ids),
         show(by, box, keys) {
+            const to = keys.alt || keys.ctrl ? undefined : berthing(by);
+            berth.value = to ? { box: to.tray?.bounds ?? null, bar: to.bar } : null;
             const words = [
                 ...(keys.alt ? ['copy'] : []),
                 ...(keys.ctrl ? ['free'] : []),
-                box ? units.boxText(box) : '',
+                box && !to?.bar ? units.boxText(box) : '',
+                ...(to ? [to.tray ? `into "${to.tray.name}"` : 'out onto the sheet'] : []),
             ];
             live.value = box;
             lift.value = { dx: by.x * view.zoom, dy: by.y * view.zoom, label: words.join('  ') };
         },
         hide() {
+            berth.value = null;
             lift.value = null;
             live.value = null;
         },
         dropped(by, far, keys) {
             if (keys.alt) void desk.run('duplicate', { dx: by.x, dy: by.y }, ids);
-            else void desk.run('move-by', far, ids, { shown: by });
+            else {
+                const to = keys.ctrl ? undefined : berthing(by);
+                const into = to && { parent: to.tray?.id ?? null, ...(to.index === null ? {} : { index: to.index }) };
+                void desk.run('move-by', { ...far, ...(into && { into }) }, ids, { shown: by });
+            }
         },
         clicked: onClick,
         ended: () => onLift([]),

@@ -1,0 +1,78 @@
+import type { Box, Item, Point } from '@/api/types';
+import { is } from '@/sheet/kinds';
+import type { Tree } from '@/sheet/tree';
+import { applied, inverse } from '@/sheet/geometry';
+
+/** Where things that are dragged would belong: a tray, or the sheet itself. */
+export interface Berthing {
+    tray: Item | null;
+    /** their place in it, from the back; null for in front of all */
+    index: number | null;
+    /** where they would stand in a rail: a line of the sheet */
+    bar: Box | null;
+}
+
+const isTray = (item: Item): boolean =>
+    is(item, 'holds-items') && !is(item, 'framed-by-items') && !is(item, 'shows-as-one');
+
+const covers = (box: Box, at: Point): boolean =>
+    at.x >= box.x && at.x <= box.x + box.w && at.y >= box.y && at.y <= box.y + box.h;
+
+/** The innermost tray under a point that things can be put into. */
+export function trayAt(tree: Tree, at: Point, without: ReadonlySet<string>, parent: string | null = null): Item | null {
+    for (const item of [...tree.children(parent)].reverse()) {
+        if (item.hidden || without.has(item.id) || tree.isLocked(item.id) || !is(item, 'holds-items')) continue;
+        if (is(item, 'shows-as-one')) continue;
+        const inner = trayAt(tree, at, without, item.id);
+        if (inner) return inner;
+        if (isTray(item) && covers(item.bounds, at)) return item;
+    }
+    return null;
+}
+
+/**
+ * Where things would belong if they were let go; undefined where that does not change.
+ *
+ * @param ids what is dragged, all of which lie on the sheet itself or in one tray
+ */
+export function berthingAt(tree: Tree, at: Point, ids: string[]): Berthing | undefined {
+    const dragged = new Set(ids);
+    const parents = new Set(ids.map((id) => tree.items.get(id)?.parent ?? null));
+    const [parent = null] = parents;
+    const from = parent === null ? null : (tree.items.get(parent) ?? null);
+    if (parents.size !== 1 || (from && !isTray(from))) return undefined;
+    const tray = trayAt(tree, at, dragged);
+    if (tray?.fields.rail) return inRail(tree, tray, at, dragged);
+    return (tray?.id ?? null) === parent ? undefined : { tray, index: null, bar: null };
+}
+
+/** The place in a rail that is nearest to the pointer. */
+function inRail(tree: Tree, tray: Item, at: Point, dragged: ReadonlySet<string>): Berthing {
+    const point = applied(inverse(tree.toSheet(tray.id)), at);
+    const isRow = tray.fields.rail?.direction === 'row';
+    const others = tree.children(tray.id).filter((child) => !dragged.has(child.id));
+    const seen = others.filter((child) => !child.hidden);
+    const isBefore = ({ frame }: Item): boolean =>
+        isRow
+            ? frame.y + frame.h < point.y || (frame.y <= point.y && frame.x + frame.w / 2 < point.x)
+            : frame.x + frame.w < point.x || (frame.x <= point.x && frame.y + frame.h / 2 < point.y);
+    const wraps = tray.fields.rail?.wrap ?? false;
+    const along = (child: Item): boolean =>
+        isRow ? child.frame.x + child.frame.w / 2 < point.x : child.frame.y + child.frame.h / 2 < point.y;
+    const next = seen.find((child) => !(wraps ? isBefore(child) : along(child)));
+    const index = next ? others.indexOf(next) : others.length;
+    return { tray, index, bar: barAt(seen, next, isRow) };
+}
+
+/** Half way between the two things that they would come between, in the bounds of the sheet. */
+function barAt(seen: Item[], next: Item | undefined, isRow: boolean): Box | null {
+    const last = next ? seen[seen.indexOf(next) - 1] : seen[seen.length - 1];
+    const beside = next ?? last;
+    if (!beside) return null;
+    const { bounds } = beside;
+    const [lead, size] = isRow ? (['x', 'w'] as const) : (['y', 'h'] as const);
+    const edge = next ? bounds[lead] : bounds[lead] + bounds[size];
+    const isSameLine = last && next && last.bounds[lead] + last.bounds[size] <= bounds[lead];
+    const middle = isSameLine ? (last.bounds[lead] + last.bounds[size] + edge) / 2 : edge;
+    return isRow ? { x: middle, y: bounds.y, w: 0, h: bounds.h } : { x: bounds.x, y: middle, w: bounds.w, h: 0 };
+}
