@@ -10,6 +10,8 @@ use AllSquare\Core\Item\Traits\CutsOff;
 use AllSquare\Core\Item\Traits\GoesWhenEmpty;
 use AllSquare\Core\Item\Traits\HasPoints;
 use AllSquare\Core\Item\Traits\InSvg;
+use AllSquare\Core\Item\Traits\LaysOut;
+use AllSquare\Core\Item\Traits\MasksOthers;
 use AllSquare\Core\Item\Traits\OnCircle;
 use AllSquare\Core\Item\Traits\PaintsNothing;
 use AllSquare\Core\Refusal;
@@ -85,11 +87,22 @@ final class Kinds
     public static function ofTrays(): Kind
     {
         foreach (self::all() as $kind) {
-            if ($kind instanceof CutsOff) {
+            if ($kind instanceof CutsOff && $kind instanceof LaysOut) {
                 return $kind;
             }
         }
         throw new LogicException('No kind has things lie in it and cuts them off.');
+    }
+
+    /** What things are put into of which one masks the others. */
+    public static function ofMasks(): Kind
+    {
+        foreach (self::all() as $kind) {
+            if ($kind instanceof MasksOthers) {
+                return $kind;
+            }
+        }
+        throw new LogicException('No kind masks what is in it.');
     }
 
     /** What an element of SVG becomes. */

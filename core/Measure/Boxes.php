@@ -138,7 +138,8 @@ final readonly class Boxes
     private function around(string $group, Matrix $own): ?Rect
     {
         $boxes = [];
-        foreach ($this->tree->children($group) as $child) {
+        $mask = $this->tree->mask($group);
+        foreach ($mask === null ? $this->tree->children($group) : [$mask] as $child) {
             $box = $child->hidden ? null : $this->shownIn($child, $own);
             if ($box !== null) {
                 $boxes[] = $box;
@@ -198,8 +199,9 @@ final readonly class Boxes
         $toSheet = $this->tree->toSheet($item->parent)->after($item->paintedToParent());
         $own = $item->kind instanceof PaintsNothing ? null : $this->painters->of($item)->ink(new TreeBranch($this->tree, $item), $toSheet);
         $boxes = $own === null ? [] : [Look::withShadows($item, $own, $toSheet)];
+        $mask = $this->tree->mask($item->id);
         foreach ($item->kind instanceof ShowsAsOne ? [] : $this->tree->children($item->id) as $child) {
-            $box = $child->hidden ? null : $this->shadowed($child);
+            $box = $child->hidden || $child->id === $mask?->id ? null : $this->shadowed($child);
             if ($box !== null) {
                 $boxes[] = $box;
             }
@@ -234,8 +236,9 @@ final readonly class Boxes
             return $own;
         }
         $inks = [];
+        $mask = $this->tree->mask($item->id);
         foreach ($this->tree->children($item->id) as $child) {
-            $ink = $child->hidden ? null : $this->inkOf($child);
+            $ink = $child->hidden || $child->id === $mask?->id ? null : $this->inkOf($child);
             if ($ink !== null) {
                 $inks[] = $ink;
             }

@@ -8,6 +8,7 @@ use AllSquare\Core\Geometry\Flip;
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Item\Item;
+use AllSquare\Core\Item\Painting\Clip;
 use AllSquare\Core\Item\Painting\Element;
 use AllSquare\Core\Item\Painting\Painters;
 use AllSquare\Core\Item\Painting\Painting;
@@ -113,8 +114,9 @@ final readonly class SheetPainter
     private function children(?string $parent, Rect $view, ?array $only, bool $asWords = false, float $turned = 0.0): array
     {
         $painted = [];
+        $mask = $this->tree->mask($parent);
         foreach ($this->tree->children($parent) as $item) {
-            if ($item->hidden || $item->reference || (isset($this->painted[$item->id]) && ! $this->painted[$item->id]->meets($view))) {
+            if ($item->hidden || $item->id === $mask?->id || $item->reference || (isset($this->painted[$item->id]) && ! $this->painted[$item->id]->meets($view))) {
                 continue;
             }
             $isTaken = $only === null || in_array($item->id, $only, true);
@@ -155,14 +157,13 @@ final readonly class SheetPainter
      * @param  list<Element>  $held
      * @return list<Element>
      */
-    private function clipped(Item $item, ?string $clip, array $held): array
+    private function clipped(Item $item, ?Clip $clip, array $held): array
     {
         if ($clip === null || $held === []) {
             return $held;
         }
-        $path = new Element('path', ['d' => $clip] + ($item->flip === Flip::None ? [] : ['transform' => $item->mirror()->toSvg()]));
 
-        return [new Element('clipPath', ['id' => "clip-$item->id"], [$path]), new Element('g', ['clip-path' => "url(#clip-$item->id)"], $held)];
+        return [$clip->element("clip-$item->id", $item->flip === Flip::None ? [] : ['transform' => $item->mirror()->toSvg()]), new Element('g', ['clip-path' => "url(#clip-$item->id)"], $held)];
     }
 
     /** @return list<Element>|null */

@@ -6,6 +6,7 @@ namespace AllSquare\Core\Sheet;
 
 use AllSquare\Core\Geometry\Matrix;
 use AllSquare\Core\Item\Item;
+use AllSquare\Core\Item\Traits\MasksOthers;
 use AllSquare\Core\Item\Traits\ShowsAsOne;
 use AllSquare\Core\UnknownItem;
 
@@ -97,6 +98,17 @@ final class Tree
         }
 
         return $children;
+    }
+
+    /** The thing in an item that masks the others: the foremost that is not hidden; null where nothing does. */
+    public function mask(?string $parent): ?Item
+    {
+        if ($parent === null || ! $this->item($parent)->kind instanceof MasksOthers) {
+            return null;
+        }
+        $shown = array_filter($this->children($parent), static fn (Item $child): bool => ! $child->hidden);
+
+        return $shown === [] ? null : $shown[array_key_last($shown)];
     }
 
     /** @return list<Item> everything in it, at any depth, each before its own children */

@@ -15,15 +15,15 @@ final readonly class Painting
      * @param  list<Element|Letters>  $over  above it
      * @param  list<Element>  $defs  what these refer to
      * @param  Hit|null  $hit  null where the pointer goes through
-     * @param  string|null  $clip  path data within which what it holds is seen; null for all of it
+     * @param  Clip|null  $clip  within what that which it holds is seen, in the space of that; null for all of it
      */
-    public function __construct(public array $body = [], public ?Hit $hit = null, public array $over = [], public array $defs = [], public ?string $clip = null)
+    public function __construct(public array $body = [], public ?Hit $hit = null, public array $over = [], public array $defs = [], public ?Clip $clip = null)
     {
     }
 
-    public function clipping(string $path): self
+    public function within(Clip $clip): self
     {
-        return new self($this->body, $this->hit, $this->over, $this->defs, $path);
+        return new self($this->body, $this->hit, $this->over, $this->defs, $clip);
     }
 
     public function isEmpty(): bool
@@ -42,7 +42,7 @@ final readonly class Painting
         }
 
         if ($this->clip !== null) {
-            $written['clip'] = $this->clip;
+            $written['clip'] = $this->clip->toArray();
         }
 
         return $this->hit === null ? $written : [...$written, 'hit' => $this->hit->toArray()];
@@ -54,7 +54,7 @@ final readonly class Painting
         $read = static fn (string $part): array => array_map(Element::read(...), is_array($stored[$part] ?? null) ? array_values($stored[$part]) : []);
 
         // @phpstan-ignore argument.type, argument.type, argument.type (as toArray() gave it)
-        return new self($read('body'), null, $read('over'), $read('defs'), is_string($stored['clip'] ?? null) ? $stored['clip'] : null);
+        return new self($read('body'), null, $read('over'), $read('defs'), Clip::read($stored['clip'] ?? null));
     }
 
     /**

@@ -6,6 +6,7 @@ namespace AllSquare\Core\Item\Tray;
 
 use AllSquare\Core\Item\Box\BoxPainter;
 use AllSquare\Core\Item\Painting\Branch;
+use AllSquare\Core\Item\Painting\Clip;
 use AllSquare\Core\Item\Painting\Painting;
 
 /** Paints a tray like a box, and cuts off what reaches past it where that is asked for. */
@@ -16,6 +17,6 @@ final class TrayPainter extends BoxPainter
         $painting = parent::paint($branch);
         $item = $branch->item();
 
-        return ($item->fields['clip'] ?? false) === true ? $painting->clipping($this->shape($item)->path ?? 'M0 0') : $painting;
+        return ($item->fields['clip'] ?? false) === true ? $painting->within(new Clip($this->shape($item)->path ?? 'M0 0')) : $painting;
     }
 }
