@@ -21,7 +21,7 @@ use AllSquare\Core\Sheet\Sheet;
 final readonly class SetSheet implements Command
 {
     /** of a size in the sheet's unit: less than any unit can show, and more than px take */
-    private const DECIMALS = 9;
+    public const DECIMALS = 9;
 
     private function __construct(private Params $params)
     {

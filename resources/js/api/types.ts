@@ -47,8 +47,8 @@ export interface Painting {
     defs?: Drawn[];
     body?: Drawn[];
     over?: Drawn[];
-    /** the path within which what it holds is seen */
-    clip?: string;
+    /** the path within which what it holds is seen, in the space of that */
+    clip?: { path: string; rule?: 'evenodd' };
     /** where the pointer hits it: along a path, and inside it */
     hit?: { path: string; inside: boolean; weight: number };
 }

@@ -54,6 +54,7 @@ const entries = computed(() => [
     entry(actions.ungroup),
     entry(actions.tray),
     entry(actions.rail),
+    entry(actions.mask),
     entry(actions.release),
     entry(actions.onCircle),
     entry(actions.toPath),

@@ -76,6 +76,13 @@ export function useActions() {
             possible: () => some() && !desk.selected.some((item) => item.fields.rail),
             run: () => void desk.run('make-rail', {}),
         },
+        mask: {
+            ...plain,
+            words: 'Mask by the foremost',
+            keys: 'Shift M',
+            possible: () => desk.selection.length > 1,
+            run: () => void desk.run('mask', {}),
+        },
         release: {
             ...plain,
             words: 'Release the shapes',

@@ -95,6 +95,7 @@ export function useKeys() {
         '.': () => actions.again.possible() && actions.again.run(),
         e: () => even('x'),
         E: () => even('y'),
+        M: () => actions.mask.possible() && actions.mask.run(),
         w: () => actions.rail.possible() && actions.rail.run(),
         B: () => actions.tray.possible() && actions.tray.run(),
         K: actions.alikeKind.run,

@@ -33,6 +33,7 @@ export type Trait =
     | 'holds-items'
     | 'framed-by-items'
     | 'shows-as-one'
+    | 'masks-others'
     | 'has-words'
     | 'has-points'
     | 'sets-lines'

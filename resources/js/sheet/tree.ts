@@ -23,6 +23,12 @@ export class Tree {
         return this.childrenOf.get(parent) ?? [];
     }
 
+    /** The thing in an item that masks the others: the foremost that is not hidden. */
+    mask(parent: string | null): Item | undefined {
+        const item = parent === null ? undefined : this.items.get(parent);
+        return item && is(item, 'masks-others') ? this.children(item.id).findLast((child) => !child.hidden) : undefined;
+    }
+
     ancestors(id: string): Item[] {
         const found: Item[] = [];
         let parent = this.items.get(id)?.parent ?? null;

@@ -90,11 +90,12 @@ export function leaf(node: SVGGElement, item: Item): SVGGElement {
     return node;
 }
 
-function clipping(item: Item, clip: string): Element {
+function clipping(item: Item, clip: NonNullable<Painting['clip']>): Element {
     const cut = document.createElementNS(SVG, 'clipPath');
     cut.id = `clip-${item.id}`;
     const path = document.createElementNS(SVG, 'path');
-    path.setAttribute('d', clip);
+    path.setAttribute('d', clip.path);
+    if (clip.rule) path.setAttribute('clip-rule', clip.rule);
     if (item.flip !== 'none') path.setAttribute('transform', mirrorTransform(item));
     cut.append(path);
     return cut;

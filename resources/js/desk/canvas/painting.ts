@@ -54,8 +54,9 @@ export class Painting {
     private level(tree: Tree, parent: string | null, into: SVGGElement, view: Box, seen: Set<string>): void {
         let next = into.firstChild;
         const groups: [string, SVGGElement][] = [];
+        const mask = tree.mask(parent);
         for (const item of tree.children(parent)) {
-            if (item.hidden || !(meets(item.painted ?? item.ink, view) || this.lifted.has(item.id))) continue;
+            if (item.hidden || item === mask || !(meets(item.painted ?? item.ink, view) || this.lifted.has(item.id))) continue;
             seen.add(item.id);
             const { node, held } = this.painting(item);
             if (this.lifted.has(item.id)) {
