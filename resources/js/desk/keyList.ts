@@ -56,6 +56,7 @@ export const KEYS: { about: string; keys: [string, string][] }[] = [
             ['Ctrl G, Ctrl Shift G', 'group, ungroup'],
             ['Shift B, w', 'put into a tray, make a rail'],
             ['Shift M', 'mask by the foremost'],
+            ['l', 'make room at a level line, at an upright one'],
             ['Ctrl L, Ctrl Shift H', 'lock or unlock, hide or show'],
             ['Shift R', 'make a reference, or an item again'],
             ['Enter', 'edit a text, the points of a path, a picture in its frame'],

@@ -9,6 +9,7 @@ import { useGauge } from '@/stores/gauge';
 import { useMeasuring } from '@/stores/measuring';
 import { usePresses } from '@/parts/presses';
 import { pressed } from '@/stores/rehearsal';
+import { useRoom } from '@/stores/room';
 import { useView } from '@/stores/view';
 import { nextTick, onBeforeUnmount, onMounted, ref } from 'vue';
 
@@ -48,6 +49,7 @@ export function useKeys() {
     const bench = useBench();
     const gauge = useGauge();
     const measuring = useMeasuring();
+    const room = useRoom();
     const pathDrawing = usePathDrawing();
     const listOpen = ref(false);
     const presses = usePresses();
@@ -96,6 +98,7 @@ export function useKeys() {
         e: () => even('x'),
         E: () => even('y'),
         M: () => actions.mask.possible() && actions.mask.run(),
+        l: room.turn,
         w: () => actions.rail.possible() && actions.rail.run(),
         B: () => actions.tray.possible() && actions.tray.run(),
         K: actions.alikeKind.run,

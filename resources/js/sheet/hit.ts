@@ -45,7 +45,9 @@ function found(
     opened: string | null = null,
 ): Item[] {
     const list: Item[] = [];
-    const siblings = tree.children(parent);
+    // What masks the others is not seen: it is hit where none of them is.
+    const mask = tree.mask(parent);
+    const siblings = mask ? [mask, ...tree.children(parent).filter((item) => item !== mask)] : tree.children(parent);
     for (let i = siblings.length - 1; i >= 0; i--) {
         const item = siblings[i];
         if (!item || item.hidden || !counts(item)) continue;
@@ -55,7 +57,7 @@ function found(
         const clip = item.painting?.clip;
         // What is shown as one is one, but while it is opened.
         const isOpen = !is(item, 'shows-as-one') || item.id === opened;
-        if (isOpen && (clip === undefined || isInside(clip, own)))
+        if (isOpen && (clip === undefined || isInside(clip.path, own, clip.rule)))
             list.push(...found(tree, point, pixel, item.id, counts, opened));
         if (isHit(item, own, REACH * pixel)) list.push(item);
     }
@@ -85,8 +87,8 @@ function isHit(item: Item, p: Point, reach: number): boolean {
     return (hit.inside && isInside(hit.path, at)) || (width > 0 && isOn(hit.path, at, width));
 }
 
-function isInside(path: string, p: Point): boolean {
-    return context?.isPointInPath(pathOf(path), p.x, p.y) ?? false;
+function isInside(path: string, p: Point, rule: CanvasFillRule = 'nonzero'): boolean {
+    return context?.isPointInPath(pathOf(path), p.x, p.y, rule) ?? false;
 }
 
 function isOn(path: string, p: Point, width: number): boolean {

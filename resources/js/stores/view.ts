@@ -7,7 +7,7 @@ export const CLOSEST = 32;
 export const FURTHEST = 0.05;
 
 /** What the pointer can do besides selecting: draw a thing or a slice, measure, fit to the grid, read a colour. */
-export type Tool = 'select' | 'draw' | 'slice' | 'measure' | 'fit' | 'colour';
+export type Tool = 'select' | 'draw' | 'slice' | 'measure' | 'fit' | 'colour' | 'room';
 
 /** How the sheet is looked at: zoom, place, what is being done with the pointer. Nothing of it is stored. */
 export const useView = defineStore('view', () => {

@@ -4,6 +4,7 @@ import { counted } from '@/sheet/words';
 import { useBench, type Order } from '@/stores/bench';
 import { useDesk } from '@/stores/desk';
 import { pressed, vRehearse } from '@/stores/rehearsal';
+import { useView } from '@/stores/view';
 import { readCount } from '@/sheet/sums';
 import { computed } from 'vue';
 import CircleFields from './CircleFields.vue';
@@ -12,6 +13,7 @@ import MakeRow from './MakeRow.vue';
 import PointFields from './PointFields.vue';
 import BerthFields from './BerthFields.vue';
 import RailFields from './RailFields.vue';
+import RoomFields from './RoomFields.vue';
 import SheetCount from './SheetCount.vue';
 import SeriesFields from './SeriesFields.vue';
 import SumField from './SumField.vue';
@@ -19,6 +21,7 @@ import SumField from './SumField.vue';
 /** Space: gaps as they stand and by number, evening out, insets, blocks, squaring up; or the numbers of a series. */
 const desk = useDesk();
 const bench = useBench();
+const view = useView();
 
 const AXES = [
     { axis: 'x' as const, words: 'across', sign: '↔', key: 'e' },
@@ -63,6 +66,7 @@ const sentence = computed(() => {
 
 /** What is edited by its own numbers, in words. */
 const about = computed(() => {
+    if (view.tool === 'room') return 'room at a line';
     if (series.value) return 'a series, by its numbers';
     if (circles.value) return 'on its circle, by its numbers';
     if (rails.value) return 'a rail, by its numbers';
@@ -89,7 +93,8 @@ function make(order: () => Order | null): void {
             Space
             <span :title="sentence">{{ about ?? sentence }}</span>
         </h3>
-        <SheetCount v-if="desk.selected.length === 0" />
+        <RoomFields v-if="view.tool === 'room'" />
+        <SheetCount v-else-if="desk.selected.length === 0" />
         <CircleFields v-else-if="circles" />
         <SeriesFields v-else-if="series" :key="series.id" :group="series" />
         <RailFields v-else-if="rails" />
@@ -195,7 +200,10 @@ function make(order: () => Order | null): void {
                 </button>
             </div>
         </template>
-        <MakeRow :shown="desk.selected.length > 0 && !series && !rails && desk.edited.length === 0" :along="along" />
+        <MakeRow
+            :shown="view.tool !== 'room' && desk.selected.length > 0 && !series && !rails && desk.edited.length === 0"
+            :along="along"
+        />
     </div>
 </template>
 

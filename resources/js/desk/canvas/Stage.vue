@@ -25,6 +25,7 @@ import GradientLine from './GradientLine.vue';
 import PointMarks from './PointMarks.vue';
 import Ruler from './Ruler.vue';
 import Sights from './Sights.vue';
+import RoomLine from './RoomLine.vue';
 import RulerUnit from './RulerUnit.vue';
 import SelectionMarks from './SelectionMarks.vue';
 import TextEditor from './TextEditor.vue';
@@ -208,6 +209,7 @@ onBeforeUnmount(() => {
             <Gauges @grip="dragGauge" />
             <Overlay />
             <Ghosts />
+            <RoomLine />
             <Understood />
             <PointMarks />
             <GradientLine />

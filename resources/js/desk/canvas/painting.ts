@@ -56,7 +56,8 @@ export class Painting {
         const groups: [string, SVGGElement][] = [];
         const mask = tree.mask(parent);
         for (const item of tree.children(parent)) {
-            if (item.hidden || item === mask || !(meets(item.painted ?? item.ink, view) || this.lifted.has(item.id))) continue;
+            if (item.hidden || item === mask || !(meets(item.painted ?? item.ink, view) || this.lifted.has(item.id)))
+                continue;
             seen.add(item.id);
             const { node, held } = this.painting(item);
             if (this.lifted.has(item.id)) {

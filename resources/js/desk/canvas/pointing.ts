@@ -6,6 +6,7 @@ import { write } from '@/desk/writing';
 import { useDesk } from '@/stores/desk';
 import { useMeasuring } from '@/stores/measuring';
 import { usePictures } from '@/stores/pictures';
+import { useRoom } from '@/stores/room';
 import { useSquaring } from '@/stores/squaring';
 import { useView } from '@/stores/view';
 import { computed, onBeforeUnmount, type Ref } from 'vue';
@@ -20,6 +21,7 @@ import { moveGesture, sliceGesture } from './gestures/move';
 import { usePathDrawing } from './pathDrawing';
 import { usePointPressing } from './pointPressing';
 import { panGesture } from './gestures/pan';
+import { roomGesture } from './gestures/room';
 import { sizeGesture, type Handle } from './gestures/size';
 import { turnGesture } from './gestures/turn';
 import { useHeldPointer } from './heldPointer';
@@ -44,6 +46,7 @@ export function usePointing(
     const pictures = usePictures();
     const squaring = useSquaring();
     const measuring = useMeasuring();
+    const room = useRoom();
     const colour = useColourAt();
     const drawing = usePathDrawing();
     const points = usePointPressing(begin);
@@ -91,7 +94,10 @@ export function usePointing(
         else if (view.tool === 'measure') measuring.click(pointed(at));
         else if (view.tool === 'colour') void colour.take(at, event.shiftKey);
         else if (view.tool === 'fit') begin(event, fitGesture(at));
-        else if (view.tool === 'slice') begin(event, drawGesture('slice', at));
+        else if (view.tool === 'room') {
+            room.hover(at);
+            begin(event, roomGesture(at, raise));
+        } else if (view.tool === 'slice') begin(event, drawGesture('slice', at));
         else if (drawing.isOn()) begin(event, drawing.press(at, event));
         else if (view.tool === 'draw' && view.drawn) begin(event, drawGesture(view.drawn, at));
         else if (!points.press(event, at)) {
@@ -225,6 +231,7 @@ export function usePointing(
         view.guideOver = guide?.id ?? null;
         if (view.tool === 'measure') measuring.hover(at, pointed(at), event.shiftKey);
         if (view.tool === 'colour') colour.hover(at);
+        if (view.tool === 'room') room.hover(at);
         if (drawing.isOn()) drawing.hover(at, event);
         const points = view.tool === 'measure' ? pointed(at) : meant(at, event.ctrlKey || event.metaKey);
         view.hovered = ['select', 'measure'].includes(view.tool) && !guide ? points : null;
