@@ -13,7 +13,7 @@ final class SeriesNumbers implements Settler
     public function settle(Draft $draft): void
     {
         foreach ($draft->spaceChanges as $change) {
-            if (! $draft->tree->has($change->group)) {
+            if (! $draft->tree->has($change->group) || ! array_key_exists('series', $draft->item($change->group)->fields)) {
                 continue;
             }
             $group = $draft->item($change->group);

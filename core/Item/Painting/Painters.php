@@ -26,12 +26,12 @@ final class Painters
         return $this->byKind[$item->kind->name()] ??= $item->kind->painter($this->fonts);
     }
 
-    /** Changes when the painting does: place, angle, name and opacity are not in it; what it holds is where it is painted with that. */
+    /** Changes when the painting does: place, angle, name, opacity and its own numbers in a rail are not in it; what it holds is where it is painted with that. */
     public static function hash(Branch $branch): string
     {
         $item = $branch->item();
         $fields = $item->fields;
-        unset($fields['opacity']);
+        unset($fields['opacity'], $fields['berth']);
         $inside = [];
         foreach ($item->kind instanceof PaintedWithItems ? $branch->inside() : [] as $held) {
             $inside[] = [self::hash($held), $held->item()->frame->toArray(), $held->item()->angle, $held->item()->flip, $held->item()->hidden];

@@ -16,6 +16,7 @@ use AllSquare\Core\Item\Tool;
 use AllSquare\Core\Item\Traits\Closed;
 use AllSquare\Core\Item\Traits\CutsOff;
 use AllSquare\Core\Item\Traits\HoldsItems;
+use AllSquare\Core\Item\Traits\KeepsNumbers;
 use AllSquare\Core\Item\Traits\LaysOut;
 use AllSquare\Core\Rail\RailRules;
 use AllSquare\Core\Text\FontLibrary;
@@ -23,7 +24,7 @@ use AllSquare\Core\Text\FontLibrary;
 /**
  * A box in which things lie (RULES 13). Its frame is its own, whatever lies in it or beyond its edges; what is in it moves with it.
  */
-final class TrayKind implements Closed, CutsOff, HoldsItems, Kind, LaysOut
+final class TrayKind implements Closed, CutsOff, HoldsItems, KeepsNumbers, Kind, LaysOut
 {
     private Fields $fields;
 
@@ -64,6 +65,12 @@ final class TrayKind implements Closed, CutsOff, HoldsItems, Kind, LaysOut
     public function rail(array $fields): ?RailRules
     {
         return $fields['rail'] instanceof RailRules ? $fields['rail'] : null;
+    }
+
+    /** As long as it is a rail: what lies in it lies where its numbers say. */
+    public function keepsNumbers(array $fields): bool
+    {
+        return ($fields['rail'] ?? null) !== null;
     }
 
     public function isClipping(array $fields): bool

@@ -5,7 +5,14 @@ declare(strict_types=1);
 namespace Tests\Core\Command;
 
 use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Intent\Intent;
+use AllSquare\Core\Intent\OddGaps;
+use AllSquare\Core\Intent\Wish;
+use AllSquare\Core\Item\By;
 use AllSquare\Core\Item\Item;
+use AllSquare\Core\Measure\Gap;
+use AllSquare\Core\Measure\Ledger;
+use AllSquare\Core\Measure\Planning;
 use AllSquare\Core\Refusal;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -156,6 +163,26 @@ final class RailsTest extends TestCase
         $scene->run('delete', ['b']);
         self::assertEqualsWithDelta($corner, $scene->bounds('a')->right(), 0.002);
         self::assertEqualsWithDelta(120.0, $scene->bounds($group)->h, 0.002);
+    }
+
+    public function test_what_lies_in_a_rail_is_never_odd(): void
+    {
+        $scene = Scene::of(1280, 400);
+        $ids = [];
+        foreach ([0, 64, 128, 195, 256] as $i => $x) {
+            $scene->put($ids[] = "i$i", 100 + $x, 100, 40, 40);
+        }
+        $odd = fn (): int => count(array_filter($this->ledger($scene)->gaps, static fn (Gap $gap): bool => $gap->odd));
+        self::assertGreaterThan(0, $odd());
+        $scene->run('make-rail', $ids);
+        self::assertSame(0, $odd());
+    }
+
+    private function ledger(Scene $scene): Ledger
+    {
+        $plan = Planning::before($scene->draft(), By::Frame);
+
+        return OddGaps::in(Ledger::of($plan, $scene->sheet->box()), (new Intent($scene->sheet, $plan, $scene->guides, Wish::of($scene->sheet)))->ofSheet());
     }
 
     public function test_any_commands_leave_rails_laid_out(): void
