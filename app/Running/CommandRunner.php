@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Running;
 
+use AllSquare\Core\Arrange\Twins;
 use AllSquare\Core\Command\MoveBy;
 use AllSquare\Core\Geometry\Spoken;
 use AllSquare\Core\Refusal;
@@ -90,7 +91,8 @@ final readonly class CommandRunner
         $patch = $this->writer->patch($sheet, $done->change);
         $rows = $this->derived($draft, $done);
         $this->writer->write($patch, $rows);
-        $patch = $call->command instanceof ReachesEverySheet ? $patch->with(...$this->elsewhere($sheet, $call->command)) : $patch;
+        $patch = $call->command instanceof ReachesEverySheet ? $patch->with(...$this->onOtherSheets($sheet, static fn (Draft $other): Execution => Execution::elsewhere($call->command, $other))) : $patch;
+        $patch = Twins::in($done->change) === [] ? $patch : $patch->with(...$this->onOtherSheets($sheet, static fn (Draft $other): Execution => Execution::twins($draft, $done->change, $other)));
         $answer = $this->answers->ofChange($sheet, $draft, $done, $rows, $sheet->revision);
         $run = $this->recorder->runOf($sheet, $call);
         $run === null
@@ -101,16 +103,17 @@ final readonly class CommandRunner
     }
 
     /**
-     * The same command on the other sheets of the document.
+     * What is done on the other sheets of the document as well.
      *
+     * @param  callable(Draft): Execution  $do
      * @return list<Patch> what changed on each
      */
-    private function elsewhere(Sheet $sheet, ReachesEverySheet $command): array
+    private function onOtherSheets(Sheet $sheet, callable $do): array
     {
         $patches = [];
         foreach (Sheet::there()->where('document_id', $sheet->document_id)->where('id', '!=', $sheet->id)->get() as $other) {
             $draft = $this->loader->draft($other, new Needs(Scope::Whole), []);
-            $done = Execution::elsewhere($command, $draft);
+            $done = $do($draft);
             if ($done->change->isEmpty()) {
                 continue;
             }

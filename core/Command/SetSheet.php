@@ -12,6 +12,7 @@ use AllSquare\Core\Running\Command;
 use AllSquare\Core\Running\Needs;
 use AllSquare\Core\Running\Params;
 use AllSquare\Core\Running\Report;
+use AllSquare\Core\Running\Scope;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\Figures;
 use AllSquare\Core\Sheet\Margins;
@@ -39,7 +40,8 @@ final readonly class SetSheet implements Command
 
     public function needs(): Needs
     {
-        return new Needs;
+        // The foot of every sheet rides on its bottom edge.
+        return new Needs(Scope::Order);
     }
 
     public function run(Draft $draft, array $items): Report

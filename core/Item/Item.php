@@ -135,6 +135,14 @@ final readonly class Item
         return $this->kind instanceof LaysOut ? $this->kind->rail($this->fields) : null;
     }
 
+    /** By what it is one with others on other sheets; null where it lies on this one alone. */
+    public function twin(): ?Twin
+    {
+        $twin = $this->fields['twin'] ?? null;
+
+        return $twin instanceof Twin ? $twin : null;
+    }
+
     public function berth(): Berth
     {
         $berth = $this->fields['berth'] ?? null;

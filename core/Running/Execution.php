@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Running;
 
+use AllSquare\Core\Arrange\Twins;
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Spoken;
 use AllSquare\Core\Measure\Boxes;
@@ -59,6 +60,21 @@ final readonly class Execution
         self::refuseBeyond($draft, $change);
 
         return new self($change, new Report('', []));
+    }
+
+    /**
+     * What a change of a running head or foot does on another sheet of the document than the one it was made on.
+     *
+     * @throws Refusal
+     */
+    public static function twins(Draft $made, Change $change, Draft $draft): self
+    {
+        (new Twins($draft, $made->sheet(), Twins::keys($made->tree) + Twins::keys($made->before())))->follow(Twins::in($change));
+        Settlers::settle($draft);
+        $done = $draft->change();
+        self::refuseBeyond($draft, $done);
+
+        return new self($done, new Report('', []));
     }
 
     /**

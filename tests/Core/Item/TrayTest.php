@@ -21,7 +21,11 @@ use Tests\Core\Support\Scene;
 /** Trays (RULES 13): a frame of their own, things in them and beyond their edges, cut off or not. */
 final class TrayTest extends TestCase
 {
-    /** A row of three pictures, the last of which reaches past the tray. @param  array<string, mixed>  $more */
+    /**
+     * A row of three pictures, the last of which reaches past the tray.
+     *
+     * @param  array<string, mixed>  $more
+     */
     private static function scene(array $more = []): Scene
     {
         return Scene::of()->put('tray', 100, 100, 300, 120, ['kind' => 'tray', ...$more])
