@@ -17,8 +17,12 @@ final class RunningParts implements Settler
     public function settle(Draft $draft): void
     {
         $this->ride($draft);
-        foreach ($draft->change()->items as $id => [, $is]) {
+        foreach ($draft->change()->items as $id => [$was, $is]) {
             if ($is !== null && $draft->tree->has($id)) {
+                // On the sheet itself it would run on by itself.
+                if ($was !== null && $was->parent !== null && $is->parent === null && $is->twin() !== null) {
+                    $draft->put($is->withFields(['twin' => null]));
+                }
                 $this->belong($draft, $draft->item($id));
             }
         }
@@ -29,7 +33,7 @@ final class RunningParts implements Settler
         $outer = $item->parent === null ? null : $draft->item($item->parent)->twin();
         if ($outer !== null && $item->twin()?->zone !== $outer->zone) {
             $draft->put($item->withFields(['twin' => new Twin($draft->nextId(), $outer->zone)]));
-        } elseif ($outer === null && $item->parent !== null && $item->twin() !== null) {
+        } elseif ($outer === null && $item->twin() !== null && $item->parent !== null) {
             $draft->put($item->withFields(['twin' => null]));
         }
         foreach ($draft->tree->children($item->id) as $child) {
