@@ -96,6 +96,23 @@ final class RunningHeadTest extends HttpTestCase
         self::assertSame(0, $this->getJson("/api/sheets/$this->second")->json('items.0.bounds.x'));
     }
 
+    public function test_a_new_sheet_has_it_and_a_copied_one_too(): void
+    {
+        [$line, $page] = [$this->box($this->first, 0, 20, 400, 30, 'Line'), $this->box($this->first, 180, 560, 40, 20, 'Page')];
+        $group = $this->command($this->first, 'group', [$page], ['name' => 'Foot'])->json('report.selection.0') ?? $page;
+        $this->command($this->first, 'make-running', [$line, $group])->assertOk();
+        $third = (string) $this->postJson("/api/documents/$this->document/sheets", ['name' => 'Third', 'width' => 400, 'height' => 300])->assertCreated()->json('id');
+        self::assertSame(['Foot 260', 'Line 20', 'Page 260'], $this->sorted($third));
+        $copy = (string) $this->postJson("/api/sheets/$third/copy")->assertCreated()->json('id');
+        $this->command($copy, 'move-by', [array_column($this->running($copy), 'id', 'name')['Line']], ['dy' => 5])->assertOk();
+        self::assertSame(['Foot 560', 'Line 25', 'Page 560'], $this->sorted($this->first));
+        $this->postJson("/api/documents/$this->document/undo")->assertOk();
+        $this->postJson("/api/documents/$this->document/undo")->assertOk();
+        $this->postJson("/api/documents/$this->document/undo")->assertOk();
+        $this->postJson("/api/documents/$this->document/redo")->assertOk();
+        self::assertSame(['Foot 260', 'Line 20', 'Page 260'], $this->sorted($third));
+    }
+
     public function test_a_copy_of_it_does_not_run(): void
     {
         $line = $this->box($this->first, 0, 20, 400, 30, 'Line');

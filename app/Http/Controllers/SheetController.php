@@ -10,11 +10,13 @@ use App\Documents\SheetBook;
 use App\Http\Body;
 use App\Models\Document;
 use App\Models\Sheet;
+use App\Running\RunningHeads;
 use App\Sheets\Answers;
 use App\Sheets\SheetReader;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Facades\DB;
 
 final readonly class SheetController
 {
@@ -22,10 +24,15 @@ final readonly class SheetController
     {
     }
 
-    public function store(Request $request, Document $document): JsonResponse
+    public function store(Request $request, Document $document, RunningHeads $heads): JsonResponse
     {
         $this->schemas->check($body = Body::of($request), 'sheet');
-        $sheet = $this->book->add($document, $body->name ?? 'Sheet '.($document->sheets()->count() + 1), (float) $body->width, (float) $body->height, Unit::from($body->unit ?? 'px'), (float) ($body->ppi ?? 96));
+        $sheet = DB::transaction(function () use ($document, $body, $heads): Sheet {
+            $sheet = $this->book->add($document, $body->name ?? 'Sheet '.($document->sheets()->count() + 1), (float) $body->width, (float) $body->height, Unit::from($body->unit ?? 'px'), (float) ($body->ppi ?? 96));
+            $heads->bring($sheet);
+
+            return $sheet;
+        });
 
         return new JsonResponse($this->answers->sheet($sheet) + ['revision' => $sheet->revision], 201);
     }

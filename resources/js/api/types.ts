@@ -60,6 +60,8 @@ export interface ItemFields extends Fields {
     /** of trays: how they lay out what lies in them */
     rail?: Rail | null;
     berth?: Berth | null;
+    /** by what it is one with others on every sheet: it runs along the head or the foot */
+    twin?: { key: string; zone: 'head' | 'foot' } | null;
 }
 
 export interface Item {

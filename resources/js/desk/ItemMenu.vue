@@ -55,6 +55,7 @@ const entries = computed(() => [
     entry(actions.tray),
     entry(actions.rail),
     entry(actions.mask),
+    entry(actions.running),
     entry(actions.release),
     entry(actions.onCircle),
     entry(actions.toPath),

@@ -39,6 +39,7 @@ export function useActions() {
     const flaggedAnywhere = (flag: 'locked' | 'hidden' | 'reference') =>
         [...desk.items.values()].filter((item) => item[flag]).map((item) => item.id);
     const any = () => desk.items.size > 0;
+    const runs = () => desk.selected.length > 0 && desk.selected.every((item) => item.fields.twin);
     const alike = (by: Alike, words: string, keys: string) => ({
         ...plain,
         words,
@@ -82,6 +83,15 @@ export function useActions() {
             keys: 'Shift M',
             possible: () => desk.selection.length > 1,
             run: () => void desk.run('mask', {}),
+        },
+        running: {
+            ...plain,
+            get words() {
+                return runs() ? 'Keep on this sheet alone' : 'Show on every sheet';
+            },
+            keys: '',
+            possible: () => desk.selection.length > 0 && desk.selected.every((item) => item.parent === null),
+            run: () => void (runs() ? desk.run('end-running', {}) : desk.run('make-running', {})),
         },
         release: {
             ...plain,
