@@ -24,7 +24,7 @@ final readonly class RunningHeads
 
     public function bring(Sheet $to): void
     {
-        $other = Sheet::there()->where('document_id', $to->document_id)->where('id', '!=', $to->id)->orderBy('position')->limit(1)->get()->first();
+        $other = Sheet::there()->where('document_id', $to->document_id)->where('id', '!=', $to->id)->get()->sortBy('position')->first();
         if ($other === null) {
             return;
         }
