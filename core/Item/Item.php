@@ -150,6 +150,14 @@ final readonly class Item
         return $berth instanceof Berth ? $berth : new Berth;
     }
 
+    /** How it follows when the tray that it lies in is sized. */
+    public function pins(): Pins
+    {
+        $pins = $this->fields['pins'] ?? null;
+
+        return $pins instanceof Pins ? $pins : new Pins;
+    }
+
     /** Whether it has a length and no height. */
     public function isFlat(): bool
     {

@@ -115,7 +115,7 @@ final readonly class SheetPainter
     {
         $painted = [];
         $mask = $this->tree->mask($parent);
-        foreach ($this->tree->children($parent) as $item) {
+        foreach ($this->tree->painted($parent) as $item) {
             if ($item->hidden || $item->id === $mask?->id || $item->reference || (isset($this->painted[$item->id]) && ! $this->painted[$item->id]->meets($view))) {
                 continue;
             }

@@ -11,7 +11,7 @@ use AllSquare\Core\Sheet\Draft;
 final class Settlers
 {
     /** @var list<class-string<Settler>> */
-    public const IN_ORDER = [SeriesNumbers::class, RunningParts::class, GroupFrames::class, Dimensions::class, FollowingSlices::class];
+    public const IN_ORDER = [SeriesNumbers::class, RunningParts::class, PinnedParts::class, GroupFrames::class, Dimensions::class, FollowingSlices::class];
 
     /** @throws Refusal when something cannot follow */
     public static function settle(Draft $draft): void

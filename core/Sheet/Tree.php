@@ -100,6 +100,17 @@ final class Tree
         return $children;
     }
 
+    /** @return list<Item> back to front as they are painted: of what lies in a rail, that comes later which is lifted over others (RULES 13) */
+    public function painted(?string $parent): array
+    {
+        $children = $this->children($parent);
+        if ($parent !== null && $this->item($parent)->rail() !== null) {
+            usort($children, static fn (Item $a, Item $b): int => $a->berth()->over <=> $b->berth()->over);
+        }
+
+        return $children;
+    }
+
     /** The thing in an item that masks the others: the foremost that is not hidden; null where nothing does. */
     public function mask(?string $parent): ?Item
     {

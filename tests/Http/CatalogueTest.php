@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Tests\Http;
 
 use AllSquare\Core\Geometry\Length;
+use AllSquare\Core\Item\Kinds;
+use AllSquare\Core\Item\Traits\HoldsItems;
 use AllSquare\Core\Kit\Kits;
 use AllSquare\Core\Running\Catalogue;
 use Illuminate\Support\Facades\Artisan;
@@ -76,8 +78,8 @@ final class CatalogueTest extends HttpTestCase
         $ids = array_column($sheet['items'], 'id');
         $command = $this->pick(array_keys(Catalogue::all()));
         $params = (new ParamsByChance($this->chance, [
-            'parent' => array_column(array_filter($sheet['items'], static fn (array $item): bool => $item['kind'] === 'group'), 'id'),
-            ...array_fill_keys(['anchor', 'anchors', 'item', 'ground', 'about'], $ids),
+            'parent' => array_column(array_filter($sheet['items'], static fn (array $item): bool => Kinds::named($item['kind']) instanceof HoldsItems), 'id'),
+            ...array_fill_keys(['anchor', 'anchors', 'item', 'ground', 'about', 'from', 'by'], $ids),
             'a' => $ids, 'b' => [...$ids, 'left', 'top', 'right', 'bottom'],
             ...array_fill_keys(['guide', 'guides'], array_column($sheet['guides'], 'id')),
             'slices' => array_column($sheet['slices'], 'id'),
@@ -260,6 +262,13 @@ final class CatalogueTest extends HttpTestCase
         $this->do('add-item', [], ['kind' => 'path', 'x' => $length(300), 'y' => $length(300), 'subpaths' => 'M0 0L60 0L60 30', 'outline' => ['colour' => '#20302d', 'weight' => 4, 'dash' => [6, 3], 'fitted' => true]]);
         $operands = array_map(fn (array $one): string => $this->do('add-item', [], ['x' => $length(400), 'y' => $length(300), 'w' => 90, 'h' => 70, 'angle' => $this->pick([0, 0, -10])] + $one)['created'][0]['id'], [['kind' => 'box'], ['kind' => 'polygon', 'w' => 200, 'h' => 200]]);
         $this->command($this->sheet, 'combine', $operands, ['how' => $this->pick(['join', 'difference'])])->assertOk();
+        $tray = $this->do('add-item', [], ['kind' => 'tray', 'x' => $length(300), 'y' => $length(300), 'w' => 180, 'h' => 90, 'clip' => $this->maybe(50), 'angle' => $this->pick([0, 0, 12])])['created'][0]['id'];
+        foreach ([0, 1, 2] as $i) {
+            $this->do('add-item', [], ['kind' => 'box', 'x' => 10 + 60 * $i, 'y' => 12, 'w' => 40, 'h' => 30, 'parent' => $tray]);
+        }
+        $this->maybe(50) && $this->do('make-rail', [$tray], []);
+        $this->do('mask', array_map(fn (int $at): string => $this->do('add-item', [], ['kind' => 'round', 'x' => $at, 'y' => $at, 'w' => 60, 'h' => 50])['created'][0]['id'], [300, 320]), []);
+        $this->do('make-running', [$this->do('add-item', [], ['kind' => 'box', 'x' => 0, 'y' => 0, 'w' => 200, 'h' => 24])['created'][0]['id']], []);
         $this->do('keep-swatch', [], ['name' => 'Quay', 'colour' => '#17614f']);
         $rich = $this->do('add-item', [], [
             'kind' => 'text', 'text' => "Sailings\nfrom Skerry Point\nat 07.15", 'x' => $length(300), 'y' => $length(300), 'w' => 120, 'padding' => [4, 6, 8, 10], 'box_fill' => '#f0c96a', 'angle' => $this->pick([0, 0, 8]),

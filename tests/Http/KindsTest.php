@@ -11,6 +11,7 @@ use AllSquare\Core\Item\Look\Outline;
 use AllSquare\Core\Item\Traits\Combines;
 use AllSquare\Core\Item\Traits\Flat;
 use AllSquare\Core\Item\Traits\HasWords;
+use AllSquare\Core\Item\Traits\MasksOthers;
 use App\Storage\ItemRows;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -195,6 +196,9 @@ final class KindsTest extends HttpTestCase
         $kind = Kinds::named($name);
         if ($kind instanceof Combines) {
             return $this->command($sheet, 'combine', [$this->box($sheet, 20, 20), $this->box($sheet, 90, 60)], ['how' => 'join'])->assertOk()->json('created.0');
+        }
+        if ($kind instanceof MasksOthers) {
+            return $this->command($sheet, 'mask', [$this->box($sheet, 20, 20), $this->box($sheet, 40, 50)])->assertOk()->json('created.0');
         }
         if ($kind->tool() === null) {
             return $this->command($sheet, 'group', [$this->box($sheet, 20, 20), $this->box($sheet, 120, 90)])->assertOk()->json('created.0');

@@ -10,7 +10,7 @@ use ArrayIterator;
 use IteratorAggregate;
 
 /**
- * The fields of a kind, in the order in which they are stored; the last are its numbers in a rail and what it is one with, which every kind has that has any.
+ * The fields of a kind, in the order in which they are stored; the last are its numbers in a rail, how it follows its tray and what it is one with, which every kind has that has any.
  *
  * @implements IteratorAggregate<string, Field>
  */
@@ -24,7 +24,7 @@ final readonly class Fields implements IteratorAggregate
 
     public function __construct(Field ...$fields)
     {
-        $fields = $fields === [] ? [] : [...$fields, new BerthField, new TwinField];
+        $fields = $fields === [] ? [] : [...$fields, new BerthField, new PinsField, new TwinField];
         $this->fields = array_column($fields, null, 'name');
         $this->defaults = array_column($fields, 'default', 'name');
     }

@@ -14,6 +14,14 @@ export interface Rail {
 
 export type Sizing = 'content' | 'fixed' | 'share';
 
+export type Pin = 'start' | 'centre' | 'end' | 'stretch';
+
+/** How something follows when the tray that it lies in is sized. */
+export interface Pins {
+    across: Pin;
+    down: Pin;
+}
+
 /** The numbers that something has of its own in its rail; what is 0 is left out. */
 export interface Berth {
     before?: number;

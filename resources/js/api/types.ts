@@ -4,7 +4,7 @@ import type { Fields } from './commands.gen';
 import type { OwnFont, TypeScale, TypeStyle } from './fonts';
 import type { Background, Format, Preset } from './handover';
 import type { OwnKit } from './kits';
-import type { Berth, Rail } from './rails';
+import type { Berth, Pins, Rail } from './rails';
 
 export interface Point {
     x: number;
@@ -60,6 +60,7 @@ export interface ItemFields extends Fields {
     /** of trays: how they lay out what lies in them */
     rail?: Rail | null;
     berth?: Berth | null;
+    pins?: Pins | null;
     /** by what it is one with others on every sheet: it runs along the head or the foot */
     twin?: { key: string; zone: 'head' | 'foot' } | null;
 }

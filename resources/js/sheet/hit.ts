@@ -47,7 +47,7 @@ function found(
     const list: Item[] = [];
     // What masks the others is not seen: it is hit where none of them is.
     const mask = tree.mask(parent);
-    const siblings = mask ? [mask, ...tree.children(parent).filter((item) => item !== mask)] : tree.children(parent);
+    const siblings = mask ? [mask, ...tree.children(parent).filter((item) => item !== mask)] : tree.painted(parent);
     for (let i = siblings.length - 1; i >= 0; i--) {
         const item = siblings[i];
         if (!item || item.hidden || !counts(item)) continue;

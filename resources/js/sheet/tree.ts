@@ -23,6 +23,15 @@ export class Tree {
         return this.childrenOf.get(parent) ?? [];
     }
 
+    /** Back to front as they are painted: of what lies in a rail, that comes later which is lifted over others. */
+    painted(parent: string | null): readonly Item[] {
+        const children = this.children(parent);
+        const isRail = parent !== null && this.items.get(parent)?.fields.rail;
+        if (!isRail || !children.some((child) => child.fields.berth?.over)) return children;
+        const over = (item: Item) => item.fields.berth?.over ?? 0;
+        return [...children].sort((a, b) => over(a) - over(b));
+    }
+
     /** The thing in an item that masks the others: the foremost that is not hidden. */
     mask(parent: string | null): Item | undefined {
         const item = parent === null ? undefined : this.items.get(parent);

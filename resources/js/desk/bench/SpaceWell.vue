@@ -10,6 +10,7 @@ import { computed } from 'vue';
 import CircleFields from './CircleFields.vue';
 import { gapsOf, gapWords } from './gaps';
 import MakeRow from './MakeRow.vue';
+import PinFields from './PinFields.vue';
 import PointFields from './PointFields.vue';
 import BerthFields from './BerthFields.vue';
 import RailFields from './RailFields.vue';
@@ -44,6 +45,14 @@ const inRail = computed(
     () =>
         desk.selected.length > 0 &&
         desk.selected.every((item) => item.parent !== null && desk.items.get(item.parent)?.fields.rail),
+);
+const inTray = computed(
+    () =>
+        desk.selected.length > 0 &&
+        desk.selected.every((item) => {
+            const tray = item.parent === null ? undefined : desk.items.get(item.parent);
+            return tray && is(tray, 'holds-items') && !is(tray, 'framed-by-items');
+        }),
 );
 const circles = computed(() => desk.selected.length > 0 && desk.selected.every((item) => is(item, 'on-circle')));
 const free = computed(() => bench.free);
@@ -100,6 +109,7 @@ function make(order: () => Order | null): void {
         <RailFields v-else-if="rails" />
         <BerthFields v-else-if="inRail" />
         <template v-else>
+            <PinFields v-if="inTray" />
             <div class="row">
                 <SumField
                     v-model="bench.gap"

@@ -55,7 +55,7 @@ export class Painting {
         let next = into.firstChild;
         const groups: [string, SVGGElement][] = [];
         const mask = tree.mask(parent);
-        for (const item of tree.children(parent)) {
+        for (const item of tree.painted(parent)) {
             if (item.hidden || item === mask || !(meets(item.painted ?? item.ink, view) || this.lifted.has(item.id)))
                 continue;
             seen.add(item.id);
