@@ -23,7 +23,7 @@ use AllSquare\Core\Sheet\Words;
 /** Copies items; each copy lands directly above its source. */
 final readonly class Duplicate implements Command, Repeatable, SelectsWhatItMade
 {
-    private function __construct(private float|string $dx, private float|string $dy, private Counting $counting)
+    private function __construct(private float|string $dx, private float|string $dy, private Counting $counting, private ?Params $into)
     {
     }
 
@@ -38,12 +38,15 @@ final readonly class Duplicate implements Command, Repeatable, SelectsWhatItMade
             $params->length('dx') ?? 0.0,
             $params->length('dy') ?? 0.0,
             Counting::fromLines($params->flag('count_up'), $params->word('list')),
+            MoveInto::wish($params),
         );
     }
 
     public function needs(): Needs
     {
-        return new Needs(Scope::Order);
+        $parent = $this->into?->word('parent');
+
+        return new Needs(Scope::Order, $parent === null ? [] : [$parent]);
     }
 
     public function run(Draft $draft, array $items): Report
@@ -66,6 +69,8 @@ final readonly class Duplicate implements Command, Repeatable, SelectsWhatItMade
             $this->counting->apply($draft, $copy, $i, 1);
         }
 
-        return new Report('Copied '.Words::of($draft, $selected->ids), $copies, ['originals' => $selected->ids, 'copies' => $copies]);
+        $said = MoveInto::follow($draft, $copies, $this->into);
+
+        return new Report('Copied '.Words::of($draft, $selected->ids).$said, $copies, ['originals' => $selected->ids, 'copies' => $copies]);
     }
 }

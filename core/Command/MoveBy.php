@@ -37,12 +37,7 @@ final readonly class MoveBy implements ArrangesBoxes, Command, GoesOn, Repeatabl
 
     public static function from(Params $params): self
     {
-        return new self($params->length('dx') ?? 0.0, $params->length('dy') ?? 0.0, $params->word('as') === 'one', SnapRequest::from($params->value('snap')), self::into($params->value('into')));
-    }
-
-    private static function into(mixed $given): ?Params
-    {
-        return is_array($given) ? new Params(array_filter($given, is_string(...), ARRAY_FILTER_USE_KEY)) : null;
+        return new self($params->length('dx') ?? 0.0, $params->length('dy') ?? 0.0, $params->word('as') === 'one', SnapRequest::from($params->value('snap')), MoveInto::wish($params));
     }
 
     public function needs(): Needs
@@ -74,12 +69,7 @@ final readonly class MoveBy implements ArrangesBoxes, Command, GoesOn, Repeatabl
 
         $moves = Moves::of($draft, $selected->free);
         $summary = self::summary($draft, $selected->free, $moves);
-        if ($this->into !== null) {
-            $parent = $this->into->word('parent');
-            MoveInto::refuseWrongParent($draft, $selected->free, $parent);
-            MoveInto::put($draft, $selected->free, $parent, $this->into->count('index'));
-            $summary .= ', '.($parent === null ? 'onto the sheet itself' : 'into '.Words::quoted($draft->item($parent)));
-        }
+        $summary .= MoveInto::follow($draft, $selected->free, $this->into);
 
         return new Report($summary.$selected->note(), $selected->ids, ['moved' => $moves->listed()] + ($this->snap === null ? [] : ['lines' => $met]) + $selected->leftOut());
     }

@@ -48,6 +48,32 @@ final readonly class MoveInto implements Command
         return new Report($summary.$selected->note(), $selected->ids, $selected->leftOut());
     }
 
+    /** Where things are put besides what a command does with them: a group and a place in it, as `into` says. */
+    public static function wish(Params $params): ?Params
+    {
+        $given = $params->value('into');
+
+        return is_array($given) ? new Params(array_filter($given, is_string(...), ARRAY_FILTER_USE_KEY)) : null;
+    }
+
+    /**
+     * @param  list<string>  $ids
+     * @return string what is said of it besides
+     *
+     * @throws Refusal when they cannot be put there
+     */
+    public static function follow(Draft $draft, array $ids, ?Params $wish): string
+    {
+        if ($wish === null) {
+            return '';
+        }
+        $parent = $wish->word('parent');
+        self::refuseWrongParent($draft, $ids, $parent);
+        self::put($draft, $ids, $parent, $wish->count('index'));
+
+        return ', '.($parent === null ? 'onto the sheet itself' : 'into '.Words::quoted($draft->item($parent)));
+    }
+
     /**
      * @param  list<string>  $ids  in any order; theirs stays as it is
      * @param  int|null  $index  among what is there, from the back; null for in front of all

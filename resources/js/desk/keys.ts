@@ -1,3 +1,5 @@
+import { commonOf } from '@/sheet/common';
+import { railOf } from '@/sheet/containers';
 import { is } from '@/sheet/kinds';
 import { useActions } from '@/desk/actions';
 import { write } from '@/desk/writing';
@@ -242,7 +244,21 @@ export function useKeys() {
     function nudge([x, y]: [number, number], by: number, now: number): void {
         if (desk.selected.length === 0) return;
         const run = presses(desk.selected.map((item) => item.id).join(), now);
+        const rail = railOf(desk.selected, desk.items);
+        if (rail) {
+            inRail(rail.direction === 'row' ? [x, y] : [y, x], by, run);
+            return;
+        }
         void desk.run('move-by', { dx: x * by, dy: y * by }, desk.selection, { run });
+    }
+
+    /** What lies in a rail goes one place on along it, or is shifted aside. */
+    function inRail([along, across]: [number, number], by: number, run: string): void {
+        if (along !== 0) void desk.run('order', { to: along > 0 ? 'forward' : 'backward' });
+        const aside = commonOf(desk.selected, (item) => item.fields.berth?.aside ?? 0);
+        if (across === 0) return;
+        if (aside === undefined) desk.say('They are shifted aside unlike each other: type one number for all.', 'note');
+        else void desk.run('set-berth', { aside: aside + across * by }, desk.selection, { run });
     }
 
     onMounted(() => window.addEventListener('keydown', onKey));

@@ -3,16 +3,14 @@ import type { Berth } from '@/api/rails';
 import type { Commands } from '@/api/commands.gen';
 import LengthField from '@/parts/LengthField.vue';
 import { commonOf } from '@/sheet/common';
+import { holderOf } from '@/sheet/containers';
 import { readSum } from '@/sheet/sums';
 import { useDesk } from '@/stores/desk';
 import { computed } from 'vue';
 
 /** The numbers that things have of their own in the rail that they lie in. */
 const desk = useDesk();
-const rail = computed(() => {
-    const parents = [...new Set(desk.selected.map((item) => item.parent))];
-    return parents.length === 1 && parents[0] ? desk.items.get(parents[0]) : undefined;
-});
+const rail = computed(() => holderOf(desk.selected, desk.items));
 const common = (name: keyof Berth) =>
     commonOf(desk.selected, (item) => item.fields.berth?.[name] ?? 0) as number | undefined;
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { holderOf, isTray, railOf } from '@/sheet/containers';
 import { is } from '@/sheet/kinds';
 import { counted } from '@/sheet/words';
 import { useBench, type Order } from '@/stores/bench';
@@ -41,19 +42,11 @@ const series = computed(() =>
     desk.selected.length === 1 && desk.selected[0]?.fields.series ? desk.selected[0] : null,
 );
 const rails = computed(() => desk.selected.length > 0 && desk.selected.every((item) => item.fields.rail));
-const inRail = computed(
-    () =>
-        desk.selected.length > 0 &&
-        desk.selected.every((item) => item.parent !== null && desk.items.get(item.parent)?.fields.rail),
-);
-const inTray = computed(
-    () =>
-        desk.selected.length > 0 &&
-        desk.selected.every((item) => {
-            const tray = item.parent === null ? undefined : desk.items.get(item.parent);
-            return tray && is(tray, 'holds-items') && !is(tray, 'framed-by-items');
-        }),
-);
+const inRail = computed(() => railOf(desk.selected, desk.items) !== undefined);
+const inTray = computed(() => {
+    const holder = holderOf(desk.selected, desk.items);
+    return holder !== undefined && isTray(holder);
+});
 const circles = computed(() => desk.selected.length > 0 && desk.selected.every((item) => is(item, 'on-circle')));
 const free = computed(() => bench.free);
 const spaced = computed(() => bench.canSpace);

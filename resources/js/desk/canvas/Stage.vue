@@ -6,7 +6,7 @@ import { useDesk } from '@/stores/desk';
 import { usePictures } from '@/stores/pictures';
 import { useView } from '@/stores/view';
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue';
-import { lift } from './gestures/gesture';
+import { lift, way } from './gestures/gesture';
 import { fetchGlyphs } from './glyphs';
 import { layerFor, layerStyle } from './layers';
 import { screenBox } from './marks';
@@ -25,6 +25,7 @@ import GradientLine from './GradientLine.vue';
 import PointMarks from './PointMarks.vue';
 import Ruler from './Ruler.vue';
 import Sights from './Sights.vue';
+import RailGaps from './RailGaps.vue';
 import RoomLine from './RoomLine.vue';
 import RulerUnit from './RulerUnit.vue';
 import SelectionMarks from './SelectionMarks.vue';
@@ -38,7 +39,7 @@ const pictures = usePictures();
 const plane = ref<HTMLElement | null>(null);
 const still = ref<SVGGElement | null>(null);
 const air = ref<SVGGElement | null>(null);
-const { cursor, grip, turn, pullGuide, pullZero, dragGauge, handlers } = usePointing(
+const { cursor, grip, turn, pullGuide, pullZero, dragGauge, gripGap, handlers } = usePointing(
     plane,
     raise,
     (event, under, locked) => emit('menu', event, under, locked),
@@ -104,6 +105,7 @@ watch(
     },
 );
 watch(hidden, () => painting?.hide(hidden.value));
+watch(way, () => painting?.slide(way.value), { flush: 'sync' });
 
 function raise(ids: string[]): void {
     painting?.lift(ids, desk.tree, paintedView ?? roomy());
@@ -209,6 +211,7 @@ onBeforeUnmount(() => {
             <Gauges @grip="dragGauge" />
             <Overlay />
             <Ghosts />
+            <RailGaps @grip="gripGap" />
             <RoomLine />
             <Understood />
             <PointMarks />
@@ -279,6 +282,14 @@ onBeforeUnmount(() => {
 }
 .outlines :deep(image) {
     display: none;
+}
+.layer :deep(.sliding) {
+    transition: translate 120ms ease-out;
+}
+@media (prefers-reduced-motion: reduce) {
+    .layer :deep(.sliding) {
+        transition: none;
+    }
 }
 .layer :deep([data-reference]) {
     opacity: 0.4;

@@ -1,4 +1,4 @@
-import type { Box, Item } from '@/api/types';
+import type { Box, Item, Point } from '@/api/types';
 import { meets, svgTransform, toParent } from '@/sheet/geometry';
 import { is } from '@/sheet/kinds';
 import type { Tree } from '@/sheet/tree';
@@ -19,6 +19,7 @@ export class Painting {
     private readonly painted = new Map<string, Painted>();
     private lifted = new Set<string>();
     private editing: string | null = null;
+    private shifted = new Set<string>();
 
     constructor(
         private readonly still: SVGGElement,
@@ -40,6 +41,20 @@ export class Painting {
     lift(ids: string[], tree: Tree, view: Box): void {
         this.lifted = new Set(ids.filter((id) => !tree.isLocked(id)));
         this.sync(tree, view);
+    }
+
+    /** Shows things off their place, which they slide to; those that no longer are, at once. */
+    slide(by: ReadonlyMap<string, Point>): void {
+        const settled = by.size === 0;
+        for (const id of [...this.shifted, ...by.keys()]) {
+            const node = this.painted.get(id)?.node;
+            const far = by.get(id);
+            if (!node) continue;
+            node.style.transition = settled ? 'none' : '';
+            node.classList.toggle('sliding', !settled);
+            node.style.translate = far ? `${far.x}px ${far.y}px` : settled ? '' : '0px 0px';
+        }
+        this.shifted = new Set(by.keys());
     }
 
     /** A text that is being edited in place is not painted meanwhile. */

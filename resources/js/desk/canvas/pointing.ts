@@ -14,6 +14,7 @@ import { useColourAt } from './colourAt';
 import { bandGesture, pointBandGesture } from './gestures/band';
 import { drawGesture } from './gestures/draw';
 import type { Gesture } from './gestures/gesture';
+import { gapGesture } from './gestures/gap';
 import { fitGesture } from './gestures/fit';
 import { gaugeGesture } from './gestures/gauge';
 import { guideGesture, zeroGesture } from './gestures/guide';
@@ -136,6 +137,13 @@ export function usePointing(
         if (event.button !== 0 || gesture.value) return;
         event.stopPropagation();
         begin(event, gaugeGesture(onSheet(event), id, sizing));
+    }
+
+    function gripGap(event: PointerEvent, rail: string, next: string): void {
+        const item = desk.items.get(rail);
+        if (event.button !== 0 || gesture.value || !item) return;
+        event.stopPropagation();
+        begin(event, gapGesture(onSheet(event), item, next));
     }
 
     function press(event: PointerEvent, at: Point): void {
@@ -309,5 +317,5 @@ export function usePointing(
         contextmenu: onMenu,
     };
 
-    return { cursor, grip, turn, pullGuide, pullZero, dragGauge, handlers };
+    return { cursor, grip, turn, pullGuide, pullZero, dragGauge, gripGap, handlers };
 }

@@ -1,4 +1,5 @@
 import type { Box, Item, Point } from '@/api/types';
+import { isTray } from '@/sheet/containers';
 import { is } from '@/sheet/kinds';
 import type { Tree } from '@/sheet/tree';
 import { applied, inverse } from '@/sheet/geometry';
@@ -10,10 +11,11 @@ export interface Berthing {
     index: number | null;
     /** where they would stand in a rail: a line of the sheet */
     bar: Box | null;
+    /** how far others make way in the space of the rail, by id */
+    way: ReadonlyMap<string, Point>;
 }
 
-const isTray = (item: Item): boolean =>
-    is(item, 'holds-items') && !is(item, 'framed-by-items') && !is(item, 'shows-as-one');
+const NO_WAY: ReadonlyMap<string, Point> = new Map();
 
 const covers = (box: Box, at: Point): boolean =>
     at.x >= box.x && at.x <= box.x + box.w && at.y >= box.y && at.y <= box.y + box.h;
@@ -34,16 +36,17 @@ export function trayAt(tree: Tree, at: Point, without: ReadonlySet<string>, pare
  * Where things would belong if they were let go; undefined where that does not change.
  *
  * @param ids what is dragged, all of which lie on the sheet itself or in one tray
+ * @param isCopied whether a copy is dragged, and they stay
  */
-export function berthingAt(tree: Tree, at: Point, ids: string[]): Berthing | undefined {
+export function berthingAt(tree: Tree, at: Point, ids: string[], isCopied = false): Berthing | undefined {
     const dragged = new Set(ids);
     const parents = new Set(ids.map((id) => tree.items.get(id)?.parent ?? null));
     const [parent = null] = parents;
     const from = parent === null ? null : (tree.items.get(parent) ?? null);
     if (parents.size !== 1 || (from && !isTray(from))) return undefined;
-    const tray = trayAt(tree, at, dragged);
-    if (tray?.fields.rail) return inRail(tree, tray, at, dragged);
-    return (tray?.id ?? null) === parent ? undefined : { tray, index: null, bar: null };
+    const tray = trayAt(tree, at, isCopied ? new Set() : dragged);
+    if (tray?.fields.rail) return inRail(tree, tray, at, isCopied ? new Set() : dragged);
+    return (tray?.id ?? null) === parent ? undefined : { tray, index: null, bar: null, way: NO_WAY };
 }
 
 /** The place in a rail that is nearest to the pointer. */
@@ -61,8 +64,44 @@ function inRail(tree: Tree, tray: Item, at: Point, dragged: ReadonlySet<string>)
         isRow ? child.frame.x + child.frame.w / 2 < point.x : child.frame.y + child.frame.h / 2 < point.y;
     const next = seen.find((child) => !(wraps ? isBefore(child) : along(child)));
     const index = next ? others.indexOf(next) : others.length;
-    return { tray, index, bar: barAt(seen, next, isRow) };
+    const way = wraps ? NO_WAY : wayFor(tree, tray, seen, next, dragged);
+    return { tray, index, bar: barAt(seen, next, isRow), way };
 }
+
+/** In a rail that does not wrap, how far the others go to make room for what is dragged, and close up where that was. */
+function wayFor(
+    tree: Tree,
+    tray: Item,
+    seen: Item[],
+    next: Item | undefined,
+    dragged: ReadonlySet<string>,
+): ReadonlyMap<string, Point> {
+    const { rail } = tray.fields;
+    if (!rail || seen.length + dragged.size > MOST_SLIDING) return NO_WAY;
+    const isRow = rail.direction === 'row';
+    const lengths = [...dragged].map((id) => {
+        const item = tree.items.get(id);
+        const size = item ? (isRow ? item.bounds.w : item.bounds.h) : 0;
+        return size + rail.gap + (item?.parent === tray.id ? (item.fields.berth?.before ?? 0) : 0);
+    });
+    const length = lengths.reduce((sum, one) => sum + one, 0);
+    const all = tree.children(tray.id).filter((child) => !child.hidden);
+    const from = all.filter((child) => dragged.has(child.id));
+    const isInside = from.length === dragged.size;
+    // What comes from outside makes the rail longer, unless that is fixed and its things are not at its start.
+    const share = isInside || rail.along === 'start' ? 0 : { centre: 0.5, end: 1, between: 0 }[rail.along];
+    const way = new Map<string, Point>();
+    for (const child of seen) {
+        const gone = from.filter((one) => all.indexOf(one) < all.indexOf(child)).length / Math.max(1, dragged.size);
+        const isPast = next !== undefined && seen.indexOf(child) >= seen.indexOf(next);
+        const far = (isPast ? length : 0) - (isInside ? gone * length : share * length);
+        if (Math.abs(far) > 0.01) way.set(child.id, isRow ? { x: far, y: 0 } : { x: 0, y: far });
+    }
+    return way;
+}
+
+/** More things than this would not slide smoothly. */
+const MOST_SLIDING = 400;
 
 /** Half way between the two things that they would come between, in the bounds of the sheet. */
 function barAt(seen: Item[], next: Item | undefined, isRow: boolean): Box | null {

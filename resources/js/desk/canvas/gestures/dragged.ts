@@ -19,6 +19,8 @@ interface Dragging {
     /** it was no drag after all */
     clicked?: () => void;
     ended?: () => void;
+    /** it was given back */
+    cancelled?: () => void;
 }
 
 /** A drag of what is selected that snaps: with Shift it is held to one axis, with Ctrl nothing snaps. */
@@ -52,11 +54,12 @@ export function dragGesture(start: Point, dragging: Dragging): Gesture {
                 const wish = snapping.wish(keys.ctrl);
                 const far = wish.snap ? { dx: rounded(free.x), dy: rounded(free.y) } : { dx: by.x, dy: by.y };
                 dragging.dropped(by, { ...far, ...wish }, keys);
-            }
+            } else dragging.cancelled?.();
             dragging.ended?.();
         },
         cancel() {
             end();
+            dragging.cancelled?.();
             dragging.ended?.();
         },
     };

@@ -38,6 +38,14 @@ export const lift = shallowRef<{ dx: number; dy: number; label: string } | null>
 /** Where what is dragged would belong: the box that lights up, and where it would stand in a rail; px of the sheet. */
 export const berth = shallowRef<{ box: Box | null; bar: Box | null } | null>(null);
 
+/** How far things make way for what is dragged, by id: px of the space that they lie in. */
+export const way = shallowRef<ReadonlyMap<string, Point>>(new Map());
+
+/** Nothing makes way any more. */
+export function closeUp(): void {
+    if (way.value.size > 0) way.value = new Map();
+}
+
 /** The box of what is dragged as it is shown meanwhile, in px of the sheet: the bench's numbers follow it. */
 export const live = shallowRef<Box | null>(null);
 

@@ -4,10 +4,11 @@ import { useUnits } from '@/stores/units';
 import { useView } from '@/stores/view';
 import { berthingAt, type Berthing } from '../trays';
 import { dragGesture } from './dragged';
-import { berth, ghost, lift, live, type Gesture } from './gesture';
+import { berth, closeUp, ghost, lift, live, way, type Gesture, type Held } from './gesture';
 
 /**
- * Drags what is selected. With Alt at release a copy is put there.
+ * Drags what is selected. With Alt at release a copy is put there. What is dragged belongs where it is let go: to the tray
+ * that lights up, or to the sheet itself; with Ctrl it belongs where it did.
  *
  * @param onLift puts the items into the layer that moves, or back
  * @param onClick when it was no drag after all
@@ -17,19 +18,20 @@ export function moveGesture(start: Point, onLift: (ids: string[]) => void, onCli
     const view = useView();
     const units = useUnits();
     const ids = desk.selection.filter((id) => !desk.tree.isLocked(id));
-    /** With Ctrl what is dragged stays where it belongs, or goes where it would not. */
-    const berthing = (by: Point): Berthing | undefined =>
-        berthingAt(desk.tree, { x: start.x + by.x, y: start.y + by.y }, ids);
+    const berthing = (by: Point, keys: Held): Berthing | undefined =>
+        keys.ctrl ? undefined : berthingAt(desk.tree, { x: start.x + by.x, y: start.y + by.y }, ids, keys.alt);
     return dragGesture(start, {
         question: { mode: 'move', items: ids },
         before: desk.selectedBox,
         begun: () => onLift(ids),
         show(by, box, keys) {
-            const to = keys.alt || keys.ctrl ? undefined : berthing(by);
+            const to = berthing(by, keys);
             berth.value = to ? { box: to.tray?.bounds ?? null, bar: to.bar } : null;
+            if (to?.way.size) way.value = to.way;
+            else closeUp();
             const words = [
                 ...(keys.alt ? ['copy'] : []),
-                ...(keys.ctrl ? ['free'] : []),
+                ...(keys.ctrl ? [keys.alt ? 'belonging where it did' : 'free'] : []),
                 box && !to?.bar ? units.boxText(box) : '',
                 ...(to ? [to.tray ? `into "${to.tray.name}"` : 'out onto the sheet'] : []),
             ];
@@ -42,15 +44,16 @@ export function moveGesture(start: Point, onLift: (ids: string[]) => void, onCli
             live.value = null;
         },
         dropped(by, far, keys) {
-            if (keys.alt) void desk.run('duplicate', { dx: by.x, dy: by.y }, ids);
-            else {
-                const to = keys.ctrl ? undefined : berthing(by);
-                const into = to && { parent: to.tray?.id ?? null, ...(to.index === null ? {} : { index: to.index }) };
-                void desk.run('move-by', { ...far, ...(into && { into }) }, ids, { shown: by });
-            }
+            const to = berthing(by, keys);
+            const into = to && { parent: to.tray?.id ?? null, ...(to.index === null ? {} : { index: to.index }) };
+            const done = keys.alt
+                ? desk.run('duplicate', { dx: by.x, dy: by.y, ...(into && { into }) }, ids)
+                : desk.run('move-by', { ...far, ...(into && { into }) }, ids, { shown: by });
+            void done.finally(closeUp);
         },
         clicked: onClick,
         ended: () => onLift([]),
+        cancelled: closeUp,
     });
 }
 
