@@ -73,8 +73,23 @@ final readonly class Turner
             $this->draft->put($this->mirrored($child, $axis, $line, Matrix::identity()));
             $this->inside($child, $axis);
         }
+        $this->rules($group, $axis);
         if ($group->keepsNumbers()) {
             $this->draft->note(SpaceChange::mirrored($group->id));
+        }
+    }
+
+    /** How a tray lays out what lies in it, or what follows when it is sized. */
+    private function rules(Item $tray, Axis $axis): void
+    {
+        $mirror = new RailMirror($this->draft);
+        $rules = $tray->rail();
+        if ($rules !== null) {
+            $mirror->rail($tray, $rules, $axis);
+        } elseif (! $tray->isFramedByItems()) {
+            foreach ($this->draft->tree->children($tray->id) as $child) {
+                $mirror->pins($child, $axis);
+            }
         }
     }
 

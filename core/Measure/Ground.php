@@ -18,7 +18,7 @@ use AllSquare\Core\Sheet\Tree;
  * In painting order everything has a place, and a branch ends with the last thing in it: what ends before
  * something begins lies beneath it and is neither around it nor inside it.
  *
- * @phpstan-type Candidate array{item: Item, box: Rect, ends: int, area: float}
+ * @phpstan-type Candidate array{item: Item, box: Rect, begins: int, ends: int, area: float}
  */
 final class Ground
 {
@@ -45,17 +45,18 @@ final class Ground
     }
 
     /**
-     * The smallest visible item beneath all of these that contains their box and is neither around nor inside any of them.
+     * The smallest visible item beneath all of these that contains their box and is not inside any of them: a tray is beneath what lies in it.
      *
      * @param  non-empty-list<string>  $ids
      * @return Item|null null for the sheet itself
      */
     public function of(array $ids, Rect $box): ?Item
     {
-        $lowest = min(array_map(fn (string $id): int => $this->begins[$id], $ids));
+        $begins = array_map(fn (string $id): int => $this->begins[$id], $ids);
+        [$lowest, $highest] = [min($begins), max($begins)];
         [$left, $right] = [$box->x + Length::SAME, $box->right() - Length::SAME];
-        foreach ($this->columnAt($box->x + $box->w / 2) as ['item' => $item, 'box' => $bounds, 'ends' => $ends]) {
-            if ($ends < $lowest && $bounds->x <= $left && $bounds->x + $bounds->w >= $right && $bounds->contains($box)) {
+        foreach ($this->columnAt($box->x + $box->w / 2) as ['item' => $item, 'box' => $bounds, 'begins' => $begins, 'ends' => $ends]) {
+            if (($ends < $lowest || ($begins < $lowest && $ends >= $highest && ! $item->kind instanceof ShowsAsOne)) && $bounds->x <= $left && $bounds->x + $bounds->w >= $right && $bounds->contains($box)) {
                 return $item;
             }
         }
@@ -95,7 +96,7 @@ final class Ground
     {
         $boxes = [];
         foreach ($this->tree->children($parent) as $item) {
-            $this->begins[$item->id] = count($this->begins);
+            $this->begins[$item->id] = $begins = count($this->begins);
             $isShown = $shown && ! $item->hidden && ! $item->reference;
             $inside = $item->holdsItems() ? $this->walk($item->id, $toSheet->after($item->toParent()), $isShown && ! $item->kind instanceof ShowsAsOne) : null;
             $box = $item->isFramedByItems() && ! $item->kind instanceof ShowsAsOne
@@ -104,7 +105,7 @@ final class Ground
             if ($isShown && $box !== null) {
                 // A group paints nothing itself: what one sees beneath something is never a group.
                 if (! $item->kind instanceof NoGround && ($this->holding === null || $box->contains($this->holding))) {
-                    $this->candidates[] = ['item' => $item, 'box' => $box, 'ends' => count($this->begins) - 1, 'area' => $box->area()];
+                    $this->candidates[] = ['item' => $item, 'box' => $box, 'begins' => $begins, 'ends' => count($this->begins) - 1, 'area' => $box->area()];
                 }
                 $boxes[] = $box;
             }

@@ -50,7 +50,8 @@ final class Grounds
             }
             $size = 2 ** $power;
             foreach ($cells[self::cell((int) floor($centre->x / $size), (int) floor($centre->y / $size))] ?? [] as $i) {
-                if ($this->plan->ends[$i] >= $place) {
+                // What comes later lies over it or in it; of what holds it, groups are no grounds and trays are.
+                if ($i >= $place) {
                     continue;
                 }
                 $other = $this->plan->placed[$i]->box;

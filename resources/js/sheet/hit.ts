@@ -15,7 +15,7 @@ const MOST_PATHS = 20_000;
  * What lies under a point, the foremost first. Locked and hidden items let the pointer through.
  *
  * @param pixel sheet px to one screen px
- * @param opened what is shown as one and entered, so that what is in it is hit by itself
+ * @param opened what is entered: of what is shown as one that which is in it is hit by itself, of what cuts off also that which is cut off
  */
 export function itemsAt(
     tree: Tree,
@@ -57,7 +57,7 @@ function found(
         const clip = item.painting?.clip;
         // What is shown as one is one, but while it is opened.
         const isOpen = !is(item, 'shows-as-one') || item.id === opened;
-        if (isOpen && (clip === undefined || isInside(clip.path, own, clip.rule)))
+        if (isOpen && (clip === undefined || item.id === opened || isInside(clip.path, own, clip.rule)))
             list.push(...found(tree, point, pixel, item.id, counts, opened));
         if (isHit(item, own, REACH * pixel)) list.push(item);
     }

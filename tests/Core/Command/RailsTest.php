@@ -250,4 +250,46 @@ final class RailsTest extends TestCase
         }
         self::assertEquals($was, $scene->items);
     }
+
+    /** Of rails at random that do not wrap: everything lies where the mirror shows it, and is back when they are mirrored again. */
+    public function test_mirrored_everything_lies_where_the_mirror_shows_it(): void
+    {
+        $tried = 0;
+        $chance = new Randomizer(new Mt19937(1507));
+        for ($i = 0; $i < 120; $i++) {
+            $scene = Scene::of()->put('rail', 200, 100, 400, 300, ['kind' => 'tray']);
+            foreach ($ids = ['a', 'b', 'c', 'd'] as $id) {
+                $scene->put($id, 0, 0, $chance->getInt(2, 30) * 2, $chance->getInt(2, 30) * 2, ['parent' => 'rail']);
+            }
+            $pick = static fn (string ...$of): string => $of[$chance->getInt(0, count($of) - 1)];
+            $scene->run('make-rail', ['rail'], ['direction' => $pick('row', 'column')]);
+            $scene->run('set-rail', ['rail'], ['gap' => $chance->getInt(-5, 20), 'padding' => ['left' => $chance->getInt(0, 30), 'right' => $chance->getInt(0, 30), 'top' => $chance->getInt(0, 30), 'bottom' => $chance->getInt(0, 30)],
+                'across' => $pick('start', 'centre', 'end'), 'along' => $pick('start', 'centre', 'end', 'between'), 'width' => 'fixed', 'height' => 'fixed']);
+            $scene->run('set-berth', ['b', 'c'], ['before' => $chance->getInt(0, 12) * 2, 'aside' => $chance->getInt(-4, 4) * 2]);
+            $axis = $pick('x', 'y');
+            $frame = $scene->bounds('rail');
+            $was = array_map($scene->bounds(...), $ids);
+            $scene->run('mirror', ['rail'], ['axis' => $axis]);
+            self::assertEquals($frame, $scene->bounds('rail'));
+            foreach ($ids as $k => $id) {
+                $mirrored = $axis === 'x' ? $was[$k]->moved($frame->x + $frame->right() - $was[$k]->x - $was[$k]->right(), 0.0) : $was[$k]->moved(0.0, $frame->y + $frame->bottom() - $was[$k]->y - $was[$k]->bottom());
+                self::assertEqualsWithDelta($mirrored->toArray(), $scene->bounds($id)->toArray(), 1.001, "$i: $id, on whole pixels");
+            }
+            $scene->run('mirror', ['rail'], ['axis' => $axis]);
+            foreach ($ids as $k => $id) {
+                self::assertEqualsWithDelta($was[$k]->toArray(), $scene->bounds($id)->toArray(), 0.001, "$i: $id, again");
+                $tried++;
+            }
+        }
+        self::assertSame(480, $tried);
+    }
+
+    public function test_in_a_mirror_pins_are_of_the_other_side(): void
+    {
+        $scene = Scene::of()->put('tray', 100, 100, 200, 100, ['kind' => 'tray'])->put('a', 10, 10, 30, 30, ['parent' => 'tray']);
+        $scene->run('mirror', ['tray'], ['axis' => 'x']);
+        self::assertSame(['end', 'start'], [$scene->items['a']->pins()->across->value, $scene->items['a']->pins()->down->value]);
+        $scene->run('resize', ['tray'], ['handle' => 'right', 'dx' => 50, 'dy' => 0]);
+        self::assertSame(10.0, 250.0 - $scene->items['a']->frame->right());
+    }
 }

@@ -2,49 +2,60 @@
 import type { Pin, Pins } from '@/api/rails';
 import { commonOf } from '@/sheet/common';
 import { useDesk } from '@/stores/desk';
-import { computed } from 'vue';
-import Choice from './Choice.vue';
 
 /** How things follow when the tray that they lie in is sized. */
 const desk = useDesk();
 
-const ACROSS: { key: Pin; words: string }[] = [
-    { key: 'start', words: 'left' },
-    { key: 'centre', words: 'centre' },
-    { key: 'end', words: 'right' },
-    { key: 'stretch', words: 'both' },
+const AXES: { axis: keyof Pins; label: string; words: Record<Pin, string> }[] = [
+    {
+        axis: 'across',
+        label: 'What is pinned across',
+        words: { start: 'left edge', centre: 'centre', end: 'right edge', stretch: 'left and right' },
+    },
+    {
+        axis: 'down',
+        label: 'What is pinned down',
+        words: { start: 'top edge', centre: 'middle', end: 'bottom edge', stretch: 'top and bottom' },
+    },
 ];
-const DOWN: { key: Pin; words: string }[] = [
-    { key: 'start', words: 'top' },
-    { key: 'centre', words: 'centre' },
-    { key: 'end', words: 'bottom' },
-    { key: 'stretch', words: 'both' },
-];
-
-const pin = (axis: keyof Pins) =>
-    computed<Pin>({
-        get: () => (commonOf(desk.selected, (item) => item.fields.pins?.[axis] ?? 'start') ?? '') as Pin,
-        set: (to) => void desk.run('set-pins', { [axis]: to }),
-    });
-const across = pin('across');
-const down = pin('down');
+const common = (axis: keyof Pins) => commonOf(desk.selected, (item) => item.fields.pins?.[axis] ?? 'start');
+const set = (axis: keyof Pins, event: Event) =>
+    void desk.run('set-pins', { [axis]: (event.target as HTMLSelectElement).value as Pin });
 </script>
 
 <template>
-    <div
-        class="pins"
-        v-tooltip.top="{ value: 'Which edges keep their distance when the tray is sized', showDelay: 400 }"
-    >
-        <Choice v-model="across" word="pinned" label="What is pinned across" :options="ACROSS" />
-        <Choice v-model="down" word="" label="What is pinned down" :options="DOWN" />
+    <div class="row" v-tooltip.top="{ value: 'What keeps its distance when the tray is sized', showDelay: 400 }">
+        <span>pinned by</span>
+        <select
+            v-for="one in AXES"
+            :key="one.axis"
+            :value="common(one.axis) ?? ''"
+            :aria-label="one.label"
+            @change="set(one.axis, $event)"
+        >
+            <option v-if="!common(one.axis)" value="" disabled>mixed</option>
+            <option v-for="(words, pin) in one.words" :key="pin" :value="pin">{{ words }}</option>
+        </select>
     </div>
 </template>
 
+<style scoped src="./row.css"></style>
+
 <style scoped>
-.pins {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 2px 10px;
-    margin-bottom: 6px;
+.row {
+    align-items: center;
+}
+span {
+    font-size: 12px;
+    color: var(--soft);
+}
+select {
+    height: 26px;
+    border: 1px solid var(--line);
+    border-radius: 3px;
+    background: var(--card);
+    color: var(--ink);
+    font: 12px var(--words);
+    padding: 0 2px;
 }
 </style>

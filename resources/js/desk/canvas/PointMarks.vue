@@ -65,11 +65,13 @@ function shape(mark: (typeof marks.value)[number]): string {
         : `M${x - r} ${y - r}h${2 * r}v${2 * r}h${-2 * r}Z`;
 }
 
-/** The shapes in a combined one that is entered. */
+/** The shapes in a combined one that is entered; of a mask that one which masks the others. */
 const opened = computed(() => {
     const item = desk.entered ? desk.items.get(desk.entered) : undefined;
-    if (!item || !desk.tree.children(item.id).length || !item.fields.outcome) return [];
-    return desk.tree.children(item.id).flatMap((child) => {
+    if (!item) return [];
+    const mask = desk.tree.mask(item.id);
+    const shapes = mask ? [mask] : item.fields.outcome ? desk.tree.children(item.id) : [];
+    return shapes.flatMap((child) => {
         const placement = desk.tree.toSheet(child.id);
         const at = view.toScreen(placement);
         return child.painting?.hit && !child.hidden

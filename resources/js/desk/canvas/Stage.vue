@@ -105,6 +105,12 @@ watch(
     },
 );
 watch(hidden, () => painting?.hide(hidden.value));
+/** What is worked in, from inside out: of these all is seen that they cut off. */
+const opened = computed(() => {
+    const within = desk.entered ?? desk.selected[0]?.parent;
+    return new Set(within ? [within, ...desk.tree.ancestors(within).map((item) => item.id)] : []);
+});
+watch(opened, () => painting?.open(opened.value));
 watch(way, () => painting?.slide(way.value), { flush: 'sync' });
 
 function raise(ids: string[]): void {
@@ -281,6 +287,16 @@ onBeforeUnmount(() => {
     vector-effect: non-scaling-stroke;
 }
 .outlines :deep(image) {
+    display: none;
+}
+.layer :deep(.cut-off) {
+    display: none;
+}
+.layer :deep(.opened > .cut-off) {
+    display: inline;
+    opacity: 0.22;
+}
+.bare .layer :deep(.opened > .cut-off) {
     display: none;
 }
 .layer :deep(.sliding) {

@@ -65,19 +65,30 @@ function own(item: Item, drawn: Drawn[] | undefined): Node[] {
  *
  * @returns where what it holds belongs: the node itself, where the item paints nothing of its own
  */
-export function paint(node: SVGGElement, item: Item, held: SVGGElement | null): SVGGElement {
+export function paint(node: SVGGElement, item: Item, known: SVGGElement | null): SVGGElement {
     const { body, over, defs, clip } = item.painting ?? ({} as Painting);
     if (!body && !over && !clip) {
-        if (held && held !== node) node.replaceChildren(...held.childNodes);
+        if (known && known !== node) node.replaceChildren(...known.childNodes);
         return node;
     }
-    const inner = held && held !== node ? held : group();
-    if (held === node) inner.append(...node.childNodes);
-    const cut = clip ? clipping(item, clip) : null;
-    if (cut) inner.setAttribute('clip-path', `url(#${cut.id})`);
-    else inner.removeAttribute('clip-path');
-    node.replaceChildren(...nodes(defs), ...(cut ? [cut] : []), ...own(item, body), inner, ...own(item, over));
+    const inner = known && known !== node ? known : group();
+    if (known === node) inner.append(...node.childNodes);
+    const held = clip ? within(item, clip, inner) : [inner];
+    node.replaceChildren(...nodes(defs), ...own(item, body), ...held, ...own(item, over));
     return inner;
+}
+
+/** What an item holds as far as it is seen, and beneath it all of it, which is faint and shown only while the item is entered. */
+function within(item: Item, clip: NonNullable<Painting['clip']>, inner: SVGGElement): Element[] {
+    const cut = clipping(item, clip);
+    const seen = group();
+    seen.setAttribute('clip-path', `url(#${cut.id})`);
+    seen.append(inner);
+    inner.id = `held-${item.id}`;
+    const all = document.createElementNS(SVG, 'use');
+    all.setAttribute('href', `#${inner.id}`);
+    all.setAttribute('class', 'cut-off');
+    return [cut, all, seen];
 }
 
 /** The same for an item that holds nothing. */

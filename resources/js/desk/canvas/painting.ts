@@ -20,6 +20,7 @@ export class Painting {
     private lifted = new Set<string>();
     private editing: string | null = null;
     private shifted = new Set<string>();
+    private opened: ReadonlySet<string> = new Set();
 
     constructor(
         private readonly still: SVGGElement,
@@ -41,6 +42,12 @@ export class Painting {
     lift(ids: string[], tree: Tree, view: Box): void {
         this.lifted = new Set(ids.filter((id) => !tree.isLocked(id)));
         this.sync(tree, view);
+    }
+
+    /** Shows faintly what is cut off of what these hold. */
+    open(ids: ReadonlySet<string>): void {
+        for (const [id, { node }] of this.painted) node.classList.toggle('opened', ids.has(id));
+        this.opened = ids;
     }
 
     /** Shows things off their place, which they slide to; those that no longer are, at once. */
@@ -106,6 +113,7 @@ export class Painting {
         if (item.reference) node.dataset.reference = '';
         else delete node.dataset.reference;
         if (!known) node.dataset.item = item.id;
+        if (!known && this.opened.has(item.id)) node.classList.add('opened');
         const painted = { item, node, held };
         this.painted.set(item.id, painted);
         return painted;

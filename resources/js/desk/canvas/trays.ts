@@ -44,7 +44,11 @@ export function berthingAt(tree: Tree, at: Point, ids: string[], isCopied = fals
     const [parent = null] = parents;
     const from = parent === null ? null : (tree.items.get(parent) ?? null);
     if (parents.size !== 1 || (from && !isTray(from))) return undefined;
-    const tray = trayAt(tree, at, isCopied ? new Set() : dragged);
+    const found = trayAt(tree, at, isCopied ? new Set() : dragged);
+    // A row among rows changes its place in their rail, and does not fall into the one beside it.
+    const isRow = ids.some((id) => isTray(tree.items.get(id) as Item));
+    const stays = from?.fields.rail && isRow && found && tree.ancestors(found.id).includes(from);
+    const tray = stays ? from : found;
     if (tray?.fields.rail) return inRail(tree, tray, at, isCopied ? new Set() : dragged);
     return (tray?.id ?? null) === parent ? undefined : { tray, index: null, bar: null, way: NO_WAY };
 }

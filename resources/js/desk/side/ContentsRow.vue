@@ -14,13 +14,37 @@ export interface Row {
 <script setup lang="ts">
 import { is, kindOf } from '@/sheet/kinds';
 import TextField from '@/parts/TextField.vue';
+import { unseen, type Unseen } from '@/sheet/unseen';
+import { useDesk } from '@/stores/desk';
 import { useView } from '@/stores/view';
+import { computed } from 'vue';
 import type { Mark } from './reordering';
 
 /** One item in Contents: its kind, its name, and whether it is locked or hidden. */
-defineProps<{ row: Row; selected: boolean; focused: boolean; marked: Mark | null; renaming: boolean }>();
+const props = defineProps<{ row: Row; selected: boolean; focused: boolean; marked: Mark | null; renaming: boolean }>();
 const emit = defineEmits<{ twist: []; flag: [flag: 'locked' | 'hidden']; rename: [name: string]; renamed: [] }>();
 const view = useView();
+const desk = useDesk();
+
+/** What is shown and yet not seen whole, by a small sign. */
+const SIGNS: Record<Unseen, { path: string; words: string }> = {
+    off: { path: 'M1.500 1.500h6v6h-6zM9.500 9.500h3v3h-3z', words: 'Lies off the sheet' },
+    cut: {
+        path: 'M1.500 4h7v7h-7zM8.500 5.500h1.500M11 5.500h1.500M12.500 8v1.500M8.500 9.500h1.500',
+        words: 'Cut off by the tray it lies in',
+    },
+    masked: { path: 'M7 2a5 5 0 1 0 .01 0M3.500 10.500l7-7', words: 'Masked: only what lies in the mask is seen' },
+    mask: { path: 'M7 2a5 5 0 1 0 .01 0M7 5a2 2 0 1 0 .01 0', words: 'Masks the others' },
+    covered: {
+        path: 'M1.500 1.500h8v8h-8zM4.500 9.500v3h8v-8h-3',
+        words: 'Wholly covered by something in front of it',
+    },
+};
+const sign = computed(() => {
+    const { sheet } = desk;
+    const found = sheet && unseen(desk.tree, props.row.item, { x: 0, y: 0, w: sheet.width, h: sheet.height });
+    return found ? { kind: found, ...SIGNS[found] } : null;
+});
 
 const CLOSED_EYE = 'M2 5.500c2.500 3 7.500 3 10 0M3.500 7.500 2.500 9M7 8v2M10.500 7.500l1 1.500';
 const OPEN_EYE = 'M1.500 6.500c2.500-4 8.500-4 11 0c-2.500 4-8.500 4-11 0zM7 5a1.500 1.500 0 1 0 .01 0z';
@@ -70,6 +94,18 @@ const OPEN_EYE = 'M1.500 6.500c2.500-4 8.500-4 11 0c-2.500 4-8.500 4-11 0zM7 5a1
             @dblclick.stop
         />
         <span v-else class="name">{{ row.item.name }}</span>
+        <svg
+            v-if="sign"
+            class="sign"
+            width="14"
+            height="14"
+            role="img"
+            :aria-label="sign.words"
+            :data-sign="sign.kind"
+            v-tooltip.right="{ value: sign.words, showDelay: 300 }"
+        >
+            <path :d="sign.path" />
+        </svg>
         <i v-if="row.item.reference" class="reference">reference</i>
         <button
             class="flag"
@@ -163,8 +199,14 @@ const OPEN_EYE = 'M1.500 6.500c2.500-4 8.500-4 11 0c-2.500 4-8.500 4-11 0zM7 5a1
 .twist .open {
     transform: rotate(90deg);
 }
-.kind {
+.kind,
+.sign {
     flex: none;
+}
+.sign path {
+    fill: none;
+    stroke: var(--ochre-text);
+    stroke-width: 1.2;
 }
 .kind path {
     fill: none;
