@@ -42,6 +42,7 @@ Route::get('sheets/{sheet}/revision', [SheetController::class, 'revision']);
 Route::patch('sheets/{sheet}', [SheetController::class, 'update']);
 Route::delete('sheets/{sheet}', [SheetController::class, 'destroy']);
 Route::post('sheets/{sheet}/copy', [SheetController::class, 'copy']);
+Route::post('sheets/{sheet}/widths', [SheetController::class, 'addWidth']);
 Route::post('evaluate', [EvaluateController::class, 'alone']);
 Route::post('sheets/{sheet}/evaluate', [EvaluateController::class, 'onSheet']);
 

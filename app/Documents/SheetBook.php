@@ -132,10 +132,12 @@ final readonly class SheetBook
     }
 
     /**
-     * @param  list<string>  $order
+     * The rows that bring sheets into an order.
+     *
+     * @param  list<string>  $order  their ids
      * @return list<array{0: string, 1: string, 2: array<string, mixed>, 3: array<string, mixed>}>
      */
-    private static function positions(array $order): array
+    public static function positions(array $order): array
     {
         $were = DB::table('sheets')->whereIn('id', $order)->pluck('position', 'id')->all();
         $rows = [];
@@ -153,7 +155,7 @@ final readonly class SheetBook
      *
      * @param  callable(): array{0: string, 1: string, 2: string, 3: list<array{0: string, 1: string, 2: array<string, mixed>|null, 3: array<string, mixed>|null}>}  $plan  the sheet that is shown for it, the word, the line, and the rows; without rows nothing happens
      */
-    private function change(Document $document, callable $plan): void
+    public function change(Document $document, callable $plan): void
     {
         DB::transaction(function () use ($document, $plan): void {
             if (Document::query()->where('id', $document->id)->toBase()->increment('changes') === 0) {
@@ -172,14 +174,15 @@ final readonly class SheetBook
     }
 
     /** The sheet as it is now; it may have been deleted, or called something else, while this waited for its turn. */
-    private function present(Sheet $sheet): Sheet
+    public function present(Sheet $sheet): Sheet
     {
         $sheet->refresh();
 
         return $sheet->removed ? throw (new ModelNotFoundException)->setModel(Sheet::class, [$sheet->id]) : $sheet;
     }
 
-    private function refuseMore(Document $document): void
+    /** @throws Refusal when it is full */
+    public function refuseMore(Document $document): void
     {
         if ($document->sheets()->count() >= self::MOST_SHEETS) {
             throw Refusal::because('A document has 200 sheets at most.');

@@ -10,6 +10,7 @@ use App\Models\BelongingModels;
 use App\Models\Item;
 use App\Models\Sheet;
 use App\Sheets\SheetLoader;
+use App\Storage\ItemRows;
 use App\Storage\RowStatements;
 use App\Storage\UlidSource;
 use Illuminate\Support\Facades\DB;
@@ -23,10 +24,10 @@ final readonly class SheetCopier
 
     public function copy(Sheet $sheet, string $name, ?string $document = null): Sheet
     {
-        $copy = $sheet->replicate()->fill(['name' => $name, 'removed' => $document === null, 'revision' => 0, 'document_id' => $document ?? $sheet->document_id]);
+        $copy = $sheet->replicate()->fill(['name' => $name, 'removed' => $document === null, 'revision' => 0, 'document_id' => $document ?? $sheet->document_id, 'page' => $document === null ? null : $sheet->page]);
         $copy->id = $this->ids->next();
         $copy->save();
-        $ids = $this->items($sheet->id, $copy->id);
+        $ids = $this->items($sheet->id, $copy->id, ofPage: $document !== null);
         $statements = new RowStatements(DB::connection());
         foreach (array_filter(Belongings::SORTS, static fn (string $sort): bool => ! $sort::isOfDocument()) as $sort) {
             foreach ($this->loader->belongings($sort, $sheet) as $one) {
@@ -38,16 +39,34 @@ final readonly class SheetCopier
         return $copy;
     }
 
-    /** The items of one sheet as items of another. */
-    private function items(string $from, string $to): Renaming
+    /** What was one with things at other widths of the page is so no more. */
+    private static function alone(string $fields): string
+    {
+        $values = str_contains($fields, '"page"') ? json_decode($fields, true, flags: JSON_THROW_ON_ERROR) : null;
+        if (! is_array($values) || ($values['twin']['zone'] ?? null) !== 'page') {
+            return $fields;
+        }
+
+        $values['twin'] = null;
+
+        return ItemRows::stored($values);
+    }
+
+    /**
+     * The items of one sheet as items of another.
+     *
+     * @param  bool  $ofPage  whether those of a page with several widths stay so
+     */
+    private function items(string $from, string $to, bool $ofPage): Renaming
     {
         $ids = [];
         foreach (Item::query()->toBase()->where('sheet_id', $from)->pluck('id') as $id) {
             $ids[$id] = $this->ids->next();
         }
-        Item::query()->toBase()->where('sheet_id', $from)->orderBy('id')->chunk(200, static function ($rows) use ($ids, $to): void {
+        Item::query()->toBase()->where('sheet_id', $from)->orderBy('id')->chunk(200, static function ($rows) use ($ids, $to, $ofPage): void {
             DB::table('items')->insert($rows->map(static fn ($row): array => [
                 ...(array) $row,
+                ...($ofPage ? [] : ['props' => self::alone((string) $row->props)]),
                 'id' => $ids[$row->id],
                 'sheet_id' => $to,
                 'parent_id' => $row->parent_id === null ? null : $ids[$row->parent_id],

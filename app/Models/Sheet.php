@@ -35,6 +35,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property float $zero_y
  * @property float|null $unit_of_spacing
  * @property string|null $grid
+ * @property string|null $page
  * @property bool $removed
  * @property int $revision
  */
@@ -80,6 +81,7 @@ final class Sheet extends Model
             new Point($this->zero_x, $this->zero_y),
             $this->unit_of_spacing,
             $this->grid === null ? new SheetGrid : SheetGrid::fromArray(json_decode($this->grid, true, flags: JSON_THROW_ON_ERROR)),
+            $this->page,
         );
     }
 
@@ -102,6 +104,7 @@ final class Sheet extends Model
             'zero_y' => $sheet->zero->y,
             'unit_of_spacing' => $sheet->unitOfSpacing,
             'grid' => $sheet->grid->isEmpty() ? null : json_encode($sheet->grid->toArray(), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION),
+            'page' => $sheet->page,
         ];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Running;
 
+use AllSquare\Core\Arrange\PageParts;
 use AllSquare\Core\Arrange\Twins;
 use AllSquare\Core\Command\MoveBy;
 use AllSquare\Core\Geometry\Spoken;
@@ -92,7 +93,10 @@ final readonly class CommandRunner
         $rows = $this->derived($draft, $done);
         $this->writer->write($patch, $rows);
         $patch = $call->command instanceof ReachesEverySheet ? $patch->with(...$this->onOtherSheets($sheet, static fn (Draft $other): Execution => Execution::elsewhere($call->command, $other))) : $patch;
-        $patch = Twins::in($done->change) === [] ? $patch : $patch->with(...$this->onOtherSheets($sheet, static fn (Draft $other): Execution => Execution::twins($draft, $done->change, $other)));
+        $runs = Twins::in($done->change) !== [];
+        if ($runs || ($sheet->page !== null && PageParts::in($done->change) !== [])) {
+            $patch = $patch->with(...$this->onOtherSheets($sheet, static fn (Draft $other): Execution => Execution::twins($draft, $done->change, $other), $runs ? null : $sheet->page));
+        }
         $answer = $this->answers->ofChange($sheet, $draft, $done, $rows, $sheet->revision);
         $run = $this->recorder->runOf($sheet, $call);
         $run === null
@@ -106,12 +110,13 @@ final readonly class CommandRunner
      * What is done on the other sheets of the document as well.
      *
      * @param  callable(Draft): Execution  $do
+     * @param  string|null  $page  only on those that show this page at other widths; null for all
      * @return list<Patch> what changed on each
      */
-    private function onOtherSheets(Sheet $sheet, callable $do): array
+    private function onOtherSheets(Sheet $sheet, callable $do, ?string $page = null): array
     {
         $patches = [];
-        foreach (Sheet::there()->where('document_id', $sheet->document_id)->where('id', '!=', $sheet->id)->get() as $other) {
+        foreach (Sheet::there()->where('document_id', $sheet->document_id)->where('id', '!=', $sheet->id)->when($page !== null, static fn ($query) => $query->where('page', $page))->get() as $other) {
             $draft = $this->loader->draft($other, new Needs(Scope::Whole), []);
             $done = $do($draft);
             if ($done->change->isEmpty()) {

@@ -51,6 +51,7 @@ final readonly class Answers
             'zero' => self::point($sheet->zero),
             'unit_of_spacing' => $sheet->unitOfSpacing,
             'grid' => self::grid($sheet),
+            'page' => $sheet->page,
         ];
     }
 

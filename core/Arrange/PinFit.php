@@ -30,28 +30,40 @@ final readonly class PinFit
     public function follow(Item $item, Rect $was, Rect $is): void
     {
         $box = $this->boxes->boundsIn($item, Matrix::identity());
-        [$x, $w] = $this->along(Axis::X, $item, $box, $was->w, $is->w);
-        [$y, $h] = $this->along(Axis::Y, $item, $box, $was->h, $is->h);
-        $now = new Rect($x, $y, $w, $h);
+        $space = $this->draft->tree->toSheet($item->parent);
+        $now = self::placed($item, $box, $was, $is, $this->draft->sheet()->wholePixels, $space->angle === 0.0);
         if ($now->same($box)) {
             return;
         }
-        if (Length::same($w, $box->w) && Length::same($h, $box->h)) {
-            $this->draft->put($item->inFrame(new Rect(Length::round($item->frame->x + $x - $box->x), Length::round($item->frame->y + $y - $box->y), $item->frame->w, $item->frame->h)));
+        if (Length::same($now->w, $box->w) && Length::same($now->h, $box->h)) {
+            $this->draft->put($item->inFrame(new Rect(Length::round($item->frame->x + $now->x - $box->x), Length::round($item->frame->y + $now->y - $box->y), $item->frame->w, $item->frame->h)));
 
             return;
         }
-        $space = $this->draft->tree->toSheet($item->parent);
-        (new Sizer($this->draft))->toBounds($item->id, $space->angle === 0.0 ? new Rect(Length::round($space->dx + $x), Length::round($space->dy + $y), $w, $h) : $now);
+        (new Sizer($this->draft))->toBounds($item->id, $now->moved($space->dx, $space->dy)->rounded());
+    }
+
+    /**
+     * Where something comes to lie in what was as large as one box and is as large as another.
+     *
+     * @param  Rect  $box  of the item, in the space of what it lies in
+     * @param  bool  $whole  whether halves are brought to whole pixels
+     */
+    public static function placed(Item $item, Rect $box, Rect $was, Rect $is, bool $whole, bool $isUpright = true): Rect
+    {
+        [$x, $w] = self::along(Axis::X, $item, $box, $was->w, $is->w, $whole, $isUpright);
+        [$y, $h] = self::along(Axis::Y, $item, $box, $was->h, $is->h, $whole, $isUpright);
+
+        return new Rect($x, $y, $w, $h);
     }
 
     /** @return array{float, float} place and size along an axis, px in the space of what it lies in */
-    private function along(Axis $axis, Item $item, Rect $box, float $was, float $is): array
+    private static function along(Axis $axis, Item $item, Rect $box, float $was, float $is, bool $whole, bool $isUpright): array
     {
         [$lead, $size] = [$axis->lead($box), $axis->size($box)];
-        $canStretch = $item->angle === 0.0 && ! ($item->isFlat() && $axis === Axis::Y) && $this->draft->tree->toSheet($item->parent)->angle === 0.0;
+        $canStretch = $isUpright && $item->angle === 0.0 && ! ($item->isFlat() && $axis === Axis::Y);
         // From both sizes and not from what lies between them, so that one way and back again is where it was.
-        $half = fn (float $length): float => $this->draft->sheet()->wholePixels ? floor($length / 2) : Length::round($length / 2);
+        $half = static fn (float $length): float => $whole ? floor($length / 2) : Length::round($length / 2);
 
         return match ($item->pins()->along($axis)) {
             Pin::Start => [$lead, $size],

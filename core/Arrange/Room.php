@@ -87,9 +87,9 @@ final readonly class Room
         return true;
     }
 
-    /** @return list<Item> what lies on the sheet itself and is seen */
+    /** @return list<Item> what lies on the sheet itself and is seen; what runs along its head or foot keeps to its edge */
     private function things(): array
     {
-        return array_values(array_filter($this->draft->tree->children(null), fn (Item $item): bool => ! $item->hidden && ! $this->boxes->showsNothing($item->id)));
+        return array_values(array_filter($this->draft->tree->children(null), fn (Item $item): bool => ! $item->hidden && ! ($item->twin()?->runs() ?? false) && ! $this->boxes->showsNothing($item->id)));
     }
 }

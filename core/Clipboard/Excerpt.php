@@ -93,7 +93,9 @@ final readonly class Excerpt
             if ($parent !== null && ! $made[$root][$ids[$parent]]->holdsItems()) {
                 throw Refusal::because(sprintf('Item %d of what was pasted lies in something that cannot hold items.', $i + 1), 'file');
             }
-            $made[$root][$id] = Layouts::checked(ItemData::read($data, $id, $parent === null ? null : $ids[$parent], $i * 1024, $draft->fonts), $draft->fonts);
+            $item = Layouts::checked(ItemData::read($data, $id, $parent === null ? null : $ids[$parent], $i * 1024, $draft->fonts), $draft->fonts);
+            // A copy is one with nothing on other sheets.
+            $made[$root][$id] = $item->twin() === null ? $item : $item->withFields(['twin' => null]);
             $ids[$source] = $id;
             $rootOf[$source] = $root;
         }

@@ -70,6 +70,12 @@ final readonly class MoveInto implements Command
         $parent = $wish->word('parent');
         self::refuseWrongParent($draft, $ids, $parent);
         self::put($draft, $ids, $parent, $wish->count('index'));
+        $zone = $wish->word('zone');
+        if ($zone !== null && $parent === null) {
+            MakeRunning::let($draft, $ids, $zone);
+
+            return ", to run along the $zone of every sheet";
+        }
 
         return ', '.($parent === null ? 'onto the sheet itself' : 'into '.Words::quoted($draft->item($parent)));
     }

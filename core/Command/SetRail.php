@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace AllSquare\Core\Command;
 
 use AllSquare\Core\Geometry\Axis;
+use AllSquare\Core\Geometry\Spoken;
+use AllSquare\Core\Item\Item;
 use AllSquare\Core\Rail\Berth;
 use AllSquare\Core\Rail\RailRules;
+use AllSquare\Core\Rail\Sizing;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Running\Command;
 use AllSquare\Core\Running\Needs;
@@ -52,6 +55,7 @@ final readonly class SetRail implements Command, GoesOn
             $rail = $draft->item($id);
             $was = $rail->rail() ?? new RailRules;
             $is = self::changed($was, $given);
+            isset($given['padding']) && self::refuseNoRoom($rail, $is);
             $draft->put($rail->withFields(['rail' => $is]));
             if (isset($given['across']) || $is->direction !== $was->direction) {
                 self::straighten($draft, $id);
@@ -59,6 +63,16 @@ final readonly class SetRail implements Command, GoesOn
         }
 
         return new Report('Set the '.implode(', ', array_map(static fn (string $name): string => $name, array_keys($given))).' of '.Words::of($draft, $rails).$selected->note(), $selected->ids, $selected->leftOut());
+    }
+
+    /** @throws Refusal when the padding alone is larger than a rail that does not grow with what is in it */
+    private static function refuseNoRoom(Item $rail, RailRules $rules): void
+    {
+        foreach ([[Axis::X, 'wide'], [Axis::Y, 'high']] as [$axis, $how]) {
+            if ($rules->sizing($axis) === Sizing::Fixed && $rules->padding->both($axis) > $axis->size($rail->frame)) {
+                throw Refusal::because(sprintf('%s is %s %s; its padding would take %s of that.', Words::quoted($rail), Spoken::withUnit($axis->size($rail->frame)), $how, Spoken::withUnit($rules->padding->both($axis))), 'padding');
+            }
+        }
     }
 
     /** What stood aside stands with the others, once it is said anew where they stand. */

@@ -41,7 +41,7 @@ final readonly class SetSheet implements Command
     public function needs(): Needs
     {
         // The foot of every sheet rides on its bottom edge.
-        return new Needs(Scope::Order);
+        return new Needs($this->params->has('page') ? Scope::Whole : Scope::Order);
     }
 
     public function run(Draft $draft, array $items): Report
@@ -56,12 +56,26 @@ final readonly class SetSheet implements Command
             'background' => $this->params->has('background') ? $this->background() : $was->background,
             'unitOfSpacing' => $this->params->has('unit_of_spacing') ? $this->spacing($draft) : $was->unitOfSpacing,
         ]);
+        if ($this->params->has('page')) {
+            $is = $is->with(['page' => null]);
+            $this->stand($draft);
+        }
         $draft->putSheet($is);
         $summary = $is->picture()->same($was->picture())
             ? 'Set '.implode(', ', array_map(static fn (string $name): string => str_replace('_', ' ', $name), array_keys($this->params->all()))).' of the sheet'
             : sprintf('Sized the sheet to %s × %s (was %s × %s)', Spoken::length($is->width()), Spoken::withUnit($is->height()), Spoken::length($was->width()), Spoken::length($was->height()));
 
         return new Report($summary, $items);
+    }
+
+    /** A page at one width of several is a page by itself from then on, and so is all that lies on it. */
+    private function stand(Draft $draft): void
+    {
+        foreach ($draft->tree->all() as $item) {
+            if ($item->twin() !== null && ! $item->twin()->runs()) {
+                $draft->put($item->withFields(['twin' => null]));
+            }
+        }
     }
 
     /** Lengths are px of the sheet; it keeps them in its unit, as exactly as they were given. */

@@ -79,6 +79,7 @@ final class DocumentFile
             'zero' => ['x' => $sheet->zero->x, 'y' => $sheet->zero->y],
             'unit_of_spacing' => $sheet->unitOfSpacing,
             'grid' => $sheet->grid->toArray(),
+            ...($sheet->page === null ? [] : ['page' => $sheet->page]),
             'items' => self::items($tree, null, $ids),
             ...self::belongings($content->belongings, new Renaming($ids), ofDocument: false),
         ];

@@ -90,6 +90,7 @@ final readonly class DocumentReader
             new Point($number($zero, 'x'), $number($zero, 'y')),
             is_numeric($data['unit_of_spacing'] ?? null) ? (float) $data['unit_of_spacing'] : null,
             SheetGrid::fromArray(array_filter($part('grid'), is_string(...), ARRAY_FILTER_USE_KEY)),
+            is_string($data['page'] ?? null) ? $data['page'] : null,
         );
     }
 

@@ -9,8 +9,11 @@ use JsonSerializable;
 /** By what a thing is one with others on other sheets of its document: what changes of one changes of all (RULES 13). */
 final readonly class Twin implements JsonSerializable
 {
-    /** Where on a sheet it is measured from: what runs along the head from the top edge, what runs along the foot from the bottom edge. */
-    public const ZONES = ['head', 'foot'];
+    /**
+     * Where on a sheet it is measured from: what runs along the head from the top edge, what runs along the foot from the bottom edge. What lies
+     * on a page that there is at several widths lies at each where it does.
+     */
+    public const ZONES = ['head', 'foot', 'page'];
 
     /**
      * @param  string  $key  what all of them have in common
@@ -18,6 +21,12 @@ final readonly class Twin implements JsonSerializable
      */
     public function __construct(public string $key, public string $zone)
     {
+    }
+
+    /** Whether it lies on every sheet, at its head or its foot. */
+    public function runs(): bool
+    {
+        return $this->zone !== 'page';
     }
 
     public static function read(mixed $stored): ?self

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Running;
 
+use AllSquare\Core\Arrange\PageParts;
 use AllSquare\Core\Arrange\Twins;
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Spoken;
@@ -63,13 +64,15 @@ final readonly class Execution
     }
 
     /**
-     * What a change of a running head or foot does on another sheet of the document than the one it was made on.
+     * What a change of a running head or foot, or of a page that there is at several widths, does on another sheet of the document than
+     * the one it was made on.
      *
      * @throws Refusal
      */
     public static function twins(Draft $made, Change $change, Draft $draft): self
     {
-        (new Twins($draft, $made->sheet(), Twins::keys($made->tree) + Twins::keys($made->before())))->follow(Twins::in($change));
+        (new Twins($draft, $made))->follow(Twins::in($change));
+        (new PageParts($draft, $made))->follow(PageParts::in($change));
         Settlers::settle($draft);
         $done = $draft->change();
         self::refuseBeyond($draft, $done);

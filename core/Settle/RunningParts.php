@@ -20,7 +20,7 @@ final class RunningParts implements Settler
         foreach ($draft->change()->items as $id => [$was, $is]) {
             if ($is !== null && $draft->tree->has($id)) {
                 // On the sheet itself it would run on by itself.
-                if ($was !== null && $was->parent !== null && $is->parent === null && $is->twin() !== null) {
+                if ($was !== null && $was->parent !== null && $is->parent === null && ($is->twin()?->runs() ?? false)) {
                     $draft->put($is->withFields(['twin' => null]));
                 }
                 $this->belong($draft, $draft->item($id));
@@ -31,9 +31,9 @@ final class RunningParts implements Settler
     private function belong(Draft $draft, Item $item): void
     {
         $outer = $item->parent === null ? null : $draft->item($item->parent)->twin();
-        if ($outer !== null && $item->twin()?->zone !== $outer->zone) {
+        if ($outer !== null && $outer->runs() && $item->twin()?->zone !== $outer->zone) {
             $draft->put($item->withFields(['twin' => new Twin($draft->nextId(), $outer->zone)]));
-        } elseif ($outer === null && $item->twin() !== null && $item->parent !== null) {
+        } elseif (! ($outer?->runs() ?? false) && ($item->twin()?->runs() ?? false) && $item->parent !== null) {
             $draft->put($item->withFields(['twin' => null]));
         }
         foreach ($draft->tree->children($item->id) as $child) {

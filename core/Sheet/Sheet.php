@@ -27,6 +27,7 @@ final readonly class Sheet
      * @param  Point  $zero  where the rulers' 0 lies, in px from the top left
      * @param  float|null  $unitOfSpacing  px
      * @param  SheetGrid  $grid  between the margins
+     * @param  string|null  $page  what it has in common with the sheets that show the same page at other widths
      */
     public function __construct(
         public string $id,
@@ -41,6 +42,7 @@ final readonly class Sheet
         public Point $zero,
         public ?float $unitOfSpacing = null,
         public SheetGrid $grid = new SheetGrid,
+        public ?string $page = null,
     ) {
         foreach (['width' => $this->width(), 'height' => $this->height()] as $side => $length) {
             if ($length < 1 || $length > self::LONGEST_SIDE) {

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use AllSquare\Core\Geometry\Unit;
 use App\Contract\Schemas;
+use App\Documents\PageWidths;
 use App\Documents\SheetBook;
 use App\Http\Body;
 use App\Models\Document;
@@ -61,6 +62,14 @@ final readonly class SheetController
         $this->book->delete($sheet);
 
         return new Response(status: 204);
+    }
+
+    public function addWidth(Request $request, Sheet $sheet, PageWidths $widths): JsonResponse
+    {
+        $this->schemas->check($body = Body::of($request), 'sheet-width');
+        $added = $widths->add($sheet, (float) $body->width, $body->name ?? null);
+
+        return new JsonResponse($this->answers->sheet($added) + ['revision' => $added->revision], 201);
     }
 
     public function copy(Sheet $sheet): JsonResponse

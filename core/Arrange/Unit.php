@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace AllSquare\Core\Arrange;
+
+use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Item\Item;
+
+/** A thing with what lies on it: they go together. */
+final class Unit
+{
+    /** @var list<Unit> */
+    public array $on = [];
+
+    /** @param  Rect  $box  on the sheet, as it was */
+    public function __construct(public readonly Item $item, public readonly Rect $box)
+    {
+    }
+}
