@@ -13,7 +13,7 @@ final readonly class ExportOrder
      * @param  list<string>|null  $slices  ids; null for all of the sheet
      * @param  bool  $page  with an HTML page that shows every asset
      * @param  bool  $measured  with the measured sheet
-     * @param  'none'|'this'|'all'  $sheets  whole sheets as PDF: this one, or all of the document in one file
+     * @param  'none'|'this'|'widths'|'all'  $sheets  whole sheets as PDF: this one, the page at all its widths in one file, or all of the document in one file
      */
     public function __construct(
         public ?array $slices,
@@ -31,6 +31,7 @@ final readonly class ExportOrder
 
         return new self($slices, HandOverSettings::fromArray($data), ($data['page'] ?? null) === true, ($data['measured'] ?? null) === true, match ($data['sheets'] ?? null) {
             'this' => 'this',
+            'widths' => 'widths',
             'all' => 'all',
             default => 'none',
         });

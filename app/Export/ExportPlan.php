@@ -51,6 +51,7 @@ final readonly class ExportPlan
         $flat = static fn (string $name): string => str_replace('/', '-', $name);
         $pages = match ($order->sheets) {
             'all' => array_values($document->sheets->all()),
+            'widths' => array_values($document->sheets->filter(static fn (Sheet $one): bool => $one->id === $sheet->id || ($sheet->page !== null && $one->page === $sheet->page))->all()),
             'this' => [$sheet],
             default => [],
         };

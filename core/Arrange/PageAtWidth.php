@@ -37,7 +37,7 @@ final readonly class PageAtWidth
         [$from, $to] = [$was->box(), $is->box()];
         $boxes = new Boxes($draft->tree, $draft->fonts);
         $units = self::units($draft, $boxes, $from);
-        $bottom = max([0.0, ...array_map(static fn (Unit $unit): float => $unit->box->bottom(), $units)]);
+        $bottom = max([0.0, ...array_map(static fn (Cluster $unit): float => $unit->box->bottom(), $units)]);
         $reflow = new Reflow($draft);
         $end = $reflow->contents($units, $from, $to, $is->margins);
         $pins = new PinFit($draft);
@@ -71,7 +71,7 @@ final readonly class PageAtWidth
     /**
      * What lies on the sheet itself, each with what lies on it; what lies beside the sheet, and what runs on all sheets, is left as it is.
      *
-     * @return list<Unit>
+     * @return list<Cluster>
      */
     private static function units(Draft $draft, Boxes $boxes, Rect $sheet): array
     {
@@ -79,7 +79,7 @@ final readonly class PageAtWidth
         $ground = new Ground($draft->tree, $boxes);
         $units = $on = [];
         foreach ($things as $item) {
-            $units[$item->id] = new Unit($item, $boxes->bounds($item->id));
+            $units[$item->id] = new Cluster($item, $boxes->bounds($item->id));
             $on[$item->id] = $ground->of([$item->id], $units[$item->id]->box)?->id;
         }
         $roots = [];

@@ -68,7 +68,7 @@ final readonly class PageParts
     private static function shared(Item $was, Item $is): array
     {
         $changed = $was->name === $is->name ? [] : ['name' => $is->name];
-        if ($was->kind->name() !== $is->kind->name()) {
+        if ($was->kind !== $is->kind) {
             return $changed;
         }
         foreach ($is->kind->fields() as $name => $field) {

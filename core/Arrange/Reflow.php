@@ -31,7 +31,7 @@ final readonly class Reflow
     }
 
     /**
-     * @param  list<Unit>  $units
+     * @param  list<Cluster>  $units
      * @param  Rect  $from  the box that they lay in, on the sheet
      * @param  Rect  $to  the box that they are to lie in; its height does not count
      * @param  Margins|null  $margins  at its sides, where they are known
@@ -42,14 +42,14 @@ final readonly class Reflow
         if ($units === []) {
             return $to->y;
         }
-        $byId = array_combine(array_map(static fn (Unit $unit): string => $unit->item->id, $units), $units);
-        $boxes = array_map(static fn (Unit $unit): Rect => $unit->box, $byId);
+        $byId = array_combine(array_map(static fn (Cluster $unit): string => $unit->item->id, $units), $units);
+        $boxes = array_map(static fn (Cluster $unit): Rect => $unit->box, $byId);
         $room = $this->room($boxes, $from, $to, $margins);
         $end = $lowest = $to->y;
         $last = $from->y;
         foreach (Lanes::find($boxes, Axis::Y, array_flip(array_keys($byId)))->lanes as $lane) {
-            $row = array_map(static fn (string $id): Unit => $byId[$id], $lane);
-            $box = Rect::unionOf(array_map(static fn (Unit $unit): Rect => $unit->box, $row)) ?? $from;
+            $row = array_map(static fn (string $id): Cluster => $byId[$id], $lane);
+            $box = Rect::unionOf(array_map(static fn (Cluster $unit): Rect => $unit->box, $row)) ?? $from;
             $top = $end + ($box->y - $last);
             $end = $this->row($row, $box, $from, $to, $room, Length::round($top));
             $last = $box->bottom();
@@ -78,7 +78,7 @@ final readonly class Reflow
     }
 
     /**
-     * @param  non-empty-list<Unit>  $row  from the left
+     * @param  non-empty-list<Cluster>  $row  from the left
      * @param  array{float, float, float, float}  $room
      * @return float its lower edge
      */
@@ -152,7 +152,7 @@ final readonly class Reflow
     /**
      * Things that find no room beside each other: as many in a row as there is room for, all alike where they were.
      *
-     * @param  non-empty-list<Unit>  $row
+     * @param  non-empty-list<Cluster>  $row
      * @param  non-empty-list<float>  $widths
      * @param  list<float>  $gaps
      */
@@ -180,7 +180,7 @@ final readonly class Reflow
      *
      * @return float its lower edge
      */
-    private function place(Unit $unit, float $x, float $y, float $w): float
+    private function place(Cluster $unit, float $x, float $y, float $w): float
     {
         [$box, $id] = [$unit->box, $unit->item->id];
         $to = new Rect(Length::round($x), Length::round($y), $w, $box->h);
@@ -196,7 +196,7 @@ final readonly class Reflow
         if ($things === []) {
             return $now->bottom();
         }
-        $was = max(array_map(static fn (Unit $one): float => $one->box->bottom(), $things));
+        $was = max(array_map(static fn (Cluster $one): float => $one->box->bottom(), $things));
         $end = $this->contents($things, $box, $now);
         // As far below what lies in it as it was.
         $bottom = max($now->y + 1.0, $end + max(0.0, $box->bottom() - $was));
@@ -207,7 +207,7 @@ final readonly class Reflow
         return $bottom;
     }
 
-    /** @return list<Unit> what lies in a tray that is no rail */
+    /** @return list<Cluster> what lies in a tray that is no rail */
     private function held(Item $item): array
     {
         if (! $item->holdsItems() || $item->isFramedByItems() || $item->rail() !== null || $item->angle !== 0.0) {
@@ -216,7 +216,7 @@ final readonly class Reflow
         $boxes = new Boxes($this->draft->tree, $this->draft->fonts);
         $shown = array_filter($this->draft->tree->children($item->id), static fn (Item $child): bool => ! $child->hidden && ! $boxes->showsNothing($child->id));
 
-        return array_values(array_map(static fn (Item $child): Unit => new Unit($child, $boxes->bounds($child->id)), $shown));
+        return array_values(array_map(static fn (Item $child): Cluster => new Cluster($child, $boxes->bounds($child->id)), $shown));
     }
 
     private function move(string $id, Rect $to): void

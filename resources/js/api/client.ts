@@ -94,6 +94,7 @@ export const api = {
     setSheet: (id: string, place: { name?: string; position?: number }) =>
         json<SheetSummary>('PATCH', `sheets/${id}`, place),
     copySheet: (id: string) => json<SheetSummary>('POST', `sheets/${id}/copy`),
+    addWidth: (id: string, width: number) => json<SheetSummary>('POST', `sheets/${id}/widths`, { width }),
     deleteSheet: (id: string) => send('DELETE', `sheets/${id}`),
     post: <T>(path: string, body?: unknown) => json<T>('POST', path, body),
     /** a question that changes nothing and can be taken back */

@@ -22,7 +22,7 @@ export interface Order extends Settings {
     slices?: string[];
     page: boolean;
     measured: boolean;
-    sheets: 'none' | 'this' | 'all';
+    sheets: 'none' | 'this' | 'widths' | 'all';
 }
 
 export interface PlannedFile {

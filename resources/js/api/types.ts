@@ -62,7 +62,7 @@ export interface ItemFields extends Fields {
     berth?: Berth | null;
     pins?: Pins | null;
     /** by what it is one with others on every sheet: it runs along the head or the foot */
-    twin?: { key: string; zone: 'head' | 'foot' } | null;
+    twin?: { key: string; zone: 'head' | 'foot' | 'page' } | null;
 }
 
 export interface Item {
@@ -170,6 +170,8 @@ export interface SheetSettings {
     zero: Point;
     unit_of_spacing: number | null;
     grid: Grid & { spans: Record<Axis, [number, number][]> };
+    /** what it has in common with the sheets that show the same page at other widths */
+    page: string | null;
 }
 
 export interface SheetSummary extends SheetSettings {

@@ -56,6 +56,7 @@ const entries = computed(() => [
     entry(actions.rail),
     entry(actions.mask),
     entry(actions.running),
+    ...(desk.sheet?.page ? [entry(actions.atWidths)] : []),
     entry(actions.release),
     entry(actions.onCircle),
     entry(actions.toPath),

@@ -1,20 +1,18 @@
 <script setup lang="ts">
-import { api, Problem } from '@/api/client';
-import type { NewSheet, SheetSummary } from '@/api/types';
+import type { SheetSummary } from '@/api/types';
 import { focusBack } from '@/parts/focus';
 import NewSheetDialog from '@/parts/NewSheetDialog.vue';
 import TextField from '@/parts/TextField.vue';
+import WidthDialog from '@/parts/WidthDialog.vue';
+import { useSheetWork } from '@/desk/sheetWork';
 import { useDesk } from '@/stores/desk';
 import Menu from 'primevue/menu';
 import { computed, nextTick, ref, watch } from 'vue';
-import { useRouter } from 'vue-router';
 
 /** The sheets of the document as tabs: opened, added, renamed, copied, moved, deleted. */
 const props = defineProps<{ route: 'desk' | 'hand-over' | 'measured'; fixed?: boolean }>();
 const desk = useDesk();
-const router = useRouter();
 const adding = ref(false);
-const renaming = ref<string | null>(null);
 const menu = ref<InstanceType<typeof Menu> | null>(null);
 const chosen = ref<SheetSummary | null>(null);
 const sheets = computed(() => desk.document?.sheets ?? []);
@@ -24,79 +22,17 @@ const size = (sheet: SheetSummary) =>
         ? `${sheet.width} × ${sheet.height}`
         : `${sheet.typed.width} × ${sheet.typed.height} ${sheet.unit}`;
 
-async function go(id: string): Promise<void> {
-    if (desk.document) await router.push({ name: props.route, params: { document: desk.document.id, sheet: id } });
-}
-
-/** Does something with the document's sheets, shows them as they are then, and says what went wrong. */
-async function change(work: () => Promise<string | undefined>): Promise<void> {
-    try {
-        const next = await work();
-        if (next) await go(next);
-        else await desk.reload();
-    } catch (error) {
-        desk.say(
-            error instanceof Problem ? error.message : 'The server does not answer. Nothing was changed.',
-            'refused',
-        );
-    }
-}
-
-function add(name: string, sheet: NewSheet): void {
-    void change(async () => (await api.addSheet(desk.document?.id ?? '', { name, ...sheet })).id);
-}
-
-function rename(sheet: SheetSummary, name: string): void {
-    void change(async () => {
-        await api.setSheet(sheet.id, { name });
-        return undefined;
-    });
-}
-
-function move(sheet: SheetSummary, by: number): void {
-    void change(async () => {
-        await api.setSheet(sheet.id, { position: sheets.value.findIndex((other) => other.id === sheet.id) + by });
-        return undefined;
-    });
-}
+const { go, add, rename, widen, takenWidths, widening, renaming, entries } = useSheetWork(
+    props.route,
+    chosen,
+    startRenaming,
+);
 
 async function startRenaming(sheet: SheetSummary): Promise<void> {
     renaming.value = sheet.id;
     await nextTick();
     document.querySelector<HTMLInputElement>('.sheets .text-field')?.select();
 }
-
-const entries = computed(() => {
-    const sheet = chosen.value;
-    if (!sheet) return [];
-    const at = sheets.value.findIndex((other) => other.id === sheet.id);
-    return [
-        { label: 'Rename', command: () => void startRenaming(sheet) },
-        {
-            label: 'Copy',
-            command: () =>
-                void change(async () => {
-                    const copy = await api.copySheet(sheet.id);
-                    desk.say(`Copied sheet "${sheet.name}" as "${copy.name}". Undo takes it back.`);
-                    return copy.id;
-                }),
-        },
-        { label: 'Move left', disabled: at === 0, command: () => move(sheet, -1) },
-        { label: 'Move right', disabled: at === sheets.value.length - 1, command: () => move(sheet, 1) },
-        { separator: true },
-        {
-            label: 'Delete',
-            disabled: sheets.value.length < 2,
-            command: () =>
-                void change(async () => {
-                    const next = sheets.value[at + 1] ?? sheets.value[at - 1];
-                    await api.deleteSheet(sheet.id);
-                    desk.say(`Deleted sheet "${sheet.name}". Undo brings it back.`);
-                    return next?.id;
-                }),
-        },
-    ];
-});
 
 const FEW = 3;
 const list = ref<InstanceType<typeof Menu> | null>(null);
@@ -155,6 +91,17 @@ function openMenu(event: Event, sheet: SheetSummary): void {
                     @click="go(sheet.id)"
                     @dblclick="!fixed && startRenaming(sheet)"
                 >
+                    <svg
+                        v-if="sheet.page"
+                        class="linked"
+                        width="14"
+                        height="12"
+                        role="img"
+                        aria-label="One page with other widths"
+                        v-tooltip.bottom="'One page at several widths'"
+                    >
+                        <path d="M1 1h7v10H1zM10.500 4h2.500v7h-2.500z" />
+                    </svg>
                     <span>{{ sheet.name }}</span>
                     <small v-if="sheet.id === desk.sheet?.id || sheets.length < 4" class="num">{{ size(sheet) }}</small>
                 </button>
@@ -203,6 +150,13 @@ function openMenu(event: Event, sheet: SheetSummary): void {
             :named="`Sheet ${sheets.length + 1}`"
             :start="desk.sheet ? { ...desk.sheet.typed, unit: desk.sheet.unit, ppi: desk.sheet.ppi } : undefined"
             @make="add"
+        />
+        <WidthDialog
+            :open="widening !== null"
+            :name="widening?.name ?? ''"
+            :taken="takenWidths"
+            @update:open="widening = null"
+            @make="widen"
         />
     </nav>
 </template>
@@ -277,6 +231,10 @@ function openMenu(event: Event, sheet: SheetSummary): void {
     padding: 0 9px 0 4px;
     cursor: pointer;
 }
+.linked {
+    flex: none;
+}
+.linked path,
 .more path,
 .add path {
     fill: none;

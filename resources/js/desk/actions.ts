@@ -1,11 +1,13 @@
 import { is } from '@/sheet/kinds';
 import { useSelecting, type Alike } from '@/desk/selecting';
+import { useContainerActions } from '@/desk/containerActions';
 import { useBench, type Order } from '@/stores/bench';
 import { useSquaring } from '@/stores/squaring';
 import { useDesk } from '@/stores/desk';
 import { useLooks } from '@/stores/looks';
 import { usePictures } from '@/stores/pictures';
 import { useView } from '@/stores/view';
+import { useWidths } from '@/stores/widths';
 import { useRouter } from 'vue-router';
 
 export interface Action {
@@ -31,6 +33,7 @@ export function useActions() {
     const looks = useLooks();
     const selecting = useSelecting();
     const pictures = usePictures();
+    const widths = useWidths();
     const pictured = () =>
         desk.selected.filter((item) => is(item, 'has-picture') && item.fields.picture && !desk.tree.isLocked(item.id));
     const some = () => desk.selection.length > 0;
@@ -39,7 +42,6 @@ export function useActions() {
     const flaggedAnywhere = (flag: 'locked' | 'hidden' | 'reference') =>
         [...desk.items.values()].filter((item) => item[flag]).map((item) => item.id);
     const any = () => desk.items.size > 0;
-    const runs = () => desk.selected.length > 0 && desk.selected.every((item) => item.fields.twin);
     const alike = (by: Alike, words: string, keys: string) => ({
         ...plain,
         words,
@@ -63,36 +65,7 @@ export function useActions() {
             possible: () => desk.selected.some((item) => is(item, 'holds-items') && !is(item, 'shows-as-one')),
             run: () => void desk.run('ungroup', {}),
         },
-        tray: {
-            ...plain,
-            words: 'Put into a tray',
-            keys: 'Shift B',
-            possible: some,
-            run: () => void desk.run('make-tray', {}),
-        },
-        rail: {
-            ...plain,
-            words: 'Make a rail',
-            keys: 'w',
-            possible: () => some() && !desk.selected.some((item) => item.fields.rail),
-            run: () => void desk.run('make-rail', {}),
-        },
-        mask: {
-            ...plain,
-            words: 'Mask by the foremost',
-            keys: 'Shift M',
-            possible: () => desk.selection.length > 1,
-            run: () => void desk.run('mask', {}),
-        },
-        running: {
-            ...plain,
-            get words() {
-                return runs() ? 'Keep on this sheet alone' : 'Show on every sheet';
-            },
-            keys: '',
-            possible: () => desk.selection.length > 0 && desk.selected.every((item) => item.parent === null),
-            run: () => void (runs() ? desk.run('end-running', {}) : desk.run('make-running', {})),
-        },
+        ...useContainerActions(),
         release: {
             ...plain,
             words: 'Release the shapes',
@@ -310,7 +283,7 @@ export function useActions() {
             possible: () => true,
             run: () => {
                 if (!desk.sheet) return;
-                view.fit({ x: 0, y: 0, w: desk.sheet.width, h: desk.sheet.height });
+                view.fit(widths.extent ?? { x: 0, y: 0, w: desk.sheet.width, h: desk.sheet.height });
                 view.fitted = true;
             },
         },

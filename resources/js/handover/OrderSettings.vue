@@ -14,6 +14,11 @@ const SIZES = ['1x', '1.5x', '2x', '3x'];
 const size = ref('');
 const colour = ref('#ffffff');
 const others = computed(() => handover.settings.scales.filter((one) => !SIZES.includes(one)));
+/** at how many widths the page is there */
+const widths = computed(() => {
+    const page = desk.sheet?.page;
+    return page ? (desk.document?.sheets.filter((sheet) => sheet.page === page).length ?? 1) : 1;
+});
 const background = computed(() =>
     handover.settings.background.startsWith('#') ? 'colour' : handover.settings.background,
 );
@@ -191,6 +196,7 @@ function setQuality(text: string | undefined): void {
                     <select class="choose" v-model="handover.sheets" aria-label="Whole sheets as PDF">
                         <option value="none">none</option>
                         <option value="this">this one as PDF</option>
+                        <option v-if="widths > 1" value="widths">this page at {{ widths }} widths in one PDF</option>
                         <option v-if="(desk.document?.sheets.length ?? 0) > 1" value="all">all in one PDF</option>
                     </select></label
                 >

@@ -3,8 +3,8 @@ import { contains, meets } from './geometry';
 import { is } from './kinds';
 import type { Tree } from './tree';
 
-/** Why something is not seen, or not all of it; or what keeps others from being seen. */
-export type Unseen = 'off' | 'cut' | 'masked' | 'mask' | 'covered';
+/** Why something is not seen, or not all of it; what keeps others from being seen; or that it is at one width of the page alone. */
+export type Unseen = 'off' | 'cut' | 'masked' | 'mask' | 'covered' | 'alone';
 
 const orders = new WeakMap<Tree, Item[]>();
 

@@ -1,6 +1,7 @@
 import type { Commands } from '@/api/commands.gen';
 import type { Axis, Item, Point } from '@/api/types';
 import { is } from '@/sheet/kinds';
+import type { Order } from '@/stores/bench';
 import { useDesk } from '@/stores/desk';
 import { useView } from '@/stores/view';
 import { defineStore } from 'pinia';
@@ -25,7 +26,12 @@ export const useRoom = defineStore('room', () => {
     const withSheet = ref(false);
 
     const size = computed(() => (axis.value === 'x' ? ('w' as const) : ('h' as const)));
-    const things = computed(() => desk.tree.children(null).filter((item) => !item.hidden && !item.reference));
+    const things = computed(() =>
+        desk.tree.children(null).filter((item) => {
+            const zone = item.fields.twin?.zone;
+            return !item.hidden && !item.reference && zone !== 'head' && zone !== 'foot';
+        }),
+    );
 
     const lead = (item: Item) => item.bounds[axis.value];
     const trail = (item: Item) => item.bounds[axis.value] + item.bounds[size.value];
@@ -76,20 +82,26 @@ export const useRoom = defineStore('room', () => {
         }
     }
 
-    const make = (distance: number | string) =>
+    /** Of that much room, for trying it before. */
+    const order = (distance: number | string): Order<'make-room'> | null =>
         at.value === null
-            ? Promise.resolve(false)
-            : desk.run(
-                  'make-room',
-                  {
+            ? null
+            : {
+                  command: 'make-room',
+                  params: {
                       axis: axis.value,
                       at: at.value - (desk.sheet?.zero[axis.value] ?? 0),
                       by: distance,
                       straddling: straddling.value,
                       sheet: withSheet.value,
                   },
-                  [],
-              );
+                  ids: [],
+              };
+
+    const make = (distance: number | string) => {
+        const wanted = order(distance);
+        return wanted ? desk.run('make-room', wanted.params, []) : Promise.resolve(false);
+    };
 
     function selectPast(): void {
         const ids = met.value.past.map((item) => item.id);
@@ -97,5 +109,5 @@ export const useRoom = defineStore('room', () => {
         desk.select(ids);
     }
 
-    return { axis, at, dragged, by, straddling, withSheet, met, moving, hover, turn, make, selectPast };
+    return { axis, at, dragged, by, straddling, withSheet, met, moving, hover, turn, order, make, selectPast };
 });

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { counted } from '@/sheet/words';
+import { vRehearse } from '@/stores/rehearsal';
 import { useRoom } from '@/stores/room';
 import { useUnits } from '@/stores/units';
 import { computed } from 'vue';
@@ -27,10 +28,22 @@ const words = computed(() => {
         <p>{{ words }}</p>
         <div class="row">
             <SumField v-model="room.by" label="room" name="room" @enter="room.make(room.by)" />
-            <button class="btn" type="button" :disabled="room.at === null" @click="room.make(room.by)">
+            <button
+                v-rehearse="() => room.order(room.by)"
+                class="btn"
+                type="button"
+                :disabled="room.at === null"
+                @click="room.make(room.by)"
+            >
                 Make room
             </button>
-            <button class="btn" type="button" :disabled="room.at === null" @click="room.make(`-(${room.by})`)">
+            <button
+                v-rehearse="() => room.order(`-(${room.by})`)"
+                class="btn"
+                type="button"
+                :disabled="room.at === null"
+                @click="room.make(`-(${room.by})`)"
+            >
                 Close up
             </button>
         </div>

@@ -17,6 +17,7 @@ import GridLines from './GridLines.vue';
 import GuideLines from './GuideLines.vue';
 import Measures from './Measures.vue';
 import Overlay from './Overlay.vue';
+import { useCamera } from './camera';
 import { sharpen } from './elements';
 import { Painting } from './painting';
 import PictureMover from './PictureMover.vue';
@@ -30,6 +31,8 @@ import RoomLine from './RoomLine.vue';
 import RulerUnit from './RulerUnit.vue';
 import SelectionMarks from './SelectionMarks.vue';
 import TextEditor from './TextEditor.vue';
+import WidthsBeside from './WidthsBeside.vue';
+import WidthTags from './WidthTags.vue';
 
 /** The desk with the sheet on it: paints the items, and hands what the pointer does to gestures. */
 const emit = defineEmits<{ menu: [event: MouseEvent, under: Item[], locked: Item[]]; shown: [sheet: string] }>();
@@ -44,6 +47,7 @@ const { cursor, grip, turn, pullGuide, pullZero, dragGauge, gripGap, handlers } 
     raise,
     (event, under, locked) => emit('menu', event, under, locked),
 );
+useCamera(plane);
 let painting: Painting | null = null;
 let paintedView: Box | null = null;
 /** the items as they are painted: those whose letters have been fetched */
@@ -117,31 +121,13 @@ function raise(ids: string[]): void {
     painting?.lift(ids, desk.tree, paintedView ?? roomy());
 }
 
-const observer = new ResizeObserver(([entry]) => {
-    if (!entry) return;
-    const first = view.size.w === 0;
-    view.size = { w: Math.round(entry.contentRect.width), h: Math.round(entry.contentRect.height) };
-    if (desk.sheet && (first || view.fitted)) fitSheet();
-});
-
-function fitSheet(): void {
-    if (!desk.sheet) return;
-    view.fit({ x: 0, y: 0, w: desk.sheet.width, h: desk.sheet.height });
-    view.fitted = true;
-}
-
-watch(() => desk.sheet?.id, fitSheet, { flush: 'post' });
-
 onMounted(async () => {
-    if (plane.value) observer.observe(plane.value);
     if (still.value && air.value) painting = new Painting(still.value, air.value);
     await show();
 });
 
 onBeforeUnmount(() => {
     clearTimeout(later);
-    observer.disconnect();
-    view.size = { w: 0, h: 0 };
 });
 </script>
 
@@ -191,6 +177,7 @@ onBeforeUnmount(() => {
                         :fill="desk.sheet.background ?? 'url(#clear)'"
                     />
                     <g ref="still" />
+                    <WidthsBeside />
                 </g>
                 <defs>
                     <pattern id="clear" width="16" height="16" patternUnits="userSpaceOnUse">
@@ -220,6 +207,7 @@ onBeforeUnmount(() => {
             <RailGaps @grip="gripGap" />
             <RoomLine />
             <Understood />
+            <WidthTags />
             <PointMarks />
             <GradientLine />
             <SelectionMarks @grip="grip" @turn="turn" />

@@ -9,6 +9,7 @@ import { usePictures } from '@/stores/pictures';
 import { useRoom } from '@/stores/room';
 import { useSquaring } from '@/stores/squaring';
 import { useView } from '@/stores/view';
+import { useWidths } from '@/stores/widths';
 import { computed, onBeforeUnmount, type Ref } from 'vue';
 import { useColourAt } from './colourAt';
 import { bandGesture, pointBandGesture } from './gestures/band';
@@ -48,6 +49,7 @@ export function usePointing(
     const squaring = useSquaring();
     const measuring = useMeasuring();
     const room = useRoom();
+    const widths = useWidths();
     const colour = useColourAt();
     const drawing = usePathDrawing();
     const points = usePointPressing(begin);
@@ -104,8 +106,15 @@ export function usePointing(
         else if (!points.press(event, at)) {
             const guide = guideAt(at);
             if (guide) begin(event, guideGesture(guide.axis, guide, isOnRuler(guide.axis)));
-            else press(event, at);
+            else if (!goBeside(at)) press(event, at);
         }
+    }
+
+    /** A press on a width of the page that is shown beside the sheet goes there. */
+    function goBeside(at: Point): boolean {
+        const width = under(at).length === 0 ? widths.at(at) : undefined;
+        if (width) widths.wanted = width.sheet.id;
+        return width !== undefined;
     }
 
     /** What measuring and guides point at: whatever lies there, however deep in groups. */

@@ -11,6 +11,8 @@ export interface Berthing {
     index: number | null;
     /** where they would stand in a rail: a line of the sheet */
     bar: Box | null;
+    /** along which edge of every sheet they would run, and where that zone is */
+    zone: { edge: 'head' | 'foot'; box: Box } | null;
     /** how far others make way in the space of the rail, by id */
     way: ReadonlyMap<string, Point>;
 }
@@ -38,7 +40,13 @@ export function trayAt(tree: Tree, at: Point, without: ReadonlySet<string>, pare
  * @param ids what is dragged, all of which lie on the sheet itself or in one tray
  * @param isCopied whether a copy is dragged, and they stay
  */
-export function berthingAt(tree: Tree, at: Point, ids: string[], isCopied = false): Berthing | undefined {
+export function berthingAt(
+    tree: Tree,
+    at: Point,
+    ids: string[],
+    sheet: { width: number; height: number },
+    isCopied = false,
+): Berthing | undefined {
     const dragged = new Set(ids);
     const parents = new Set(ids.map((id) => tree.items.get(id)?.parent ?? null));
     const [parent = null] = parents;
@@ -50,8 +58,29 @@ export function berthingAt(tree: Tree, at: Point, ids: string[], isCopied = fals
     const stays = from?.fields.rail && isRow && found && tree.ancestors(found.id).includes(from);
     const tray = stays ? from : found;
     if (tray?.fields.rail) return inRail(tree, tray, at, isCopied ? new Set() : dragged);
-    return (tray?.id ?? null) === parent ? undefined : { tray, index: null, bar: null, way: NO_WAY };
+    const zone = tray === null && !ids.some((id) => runs(tree.items.get(id))) ? zoneAt(tree, at, sheet) : null;
+    if (zone) return { tray: null, index: null, bar: null, zone, way: NO_WAY };
+    return (tray?.id ?? null) === parent ? undefined : { tray, index: null, bar: null, zone: null, way: NO_WAY };
 }
+
+const runs = (item: Item | undefined): boolean => ['head', 'foot'].includes(item?.fields.twin?.zone ?? '');
+
+/** The zones of what runs along the head and the foot of every sheet: right across, as high as what runs there. */
+export function zonesOf(tree: Tree, sheet: { width: number; height: number }): { edge: 'head' | 'foot'; box: Box }[] {
+    return (['head', 'foot'] as const).flatMap((edge) => {
+        const boxes = tree
+            .children(null)
+            .filter((item) => !item.hidden && item.fields.twin?.zone === edge)
+            .map((item) => item.bounds);
+        if (boxes.length === 0) return [];
+        const top = edge === 'head' ? 0 : Math.min(...boxes.map((box) => box.y));
+        const bottom = edge === 'foot' ? sheet.height : Math.max(...boxes.map((box) => box.y + box.h));
+        return bottom > top ? [{ edge, box: { x: 0, y: top, w: sheet.width, h: bottom - top } }] : [];
+    });
+}
+
+const zoneAt = (tree: Tree, at: Point, sheet: { width: number; height: number }) =>
+    zonesOf(tree, sheet).find(({ box }) => covers(box, at)) ?? null;
 
 /** The place in a rail that is nearest to the pointer. */
 function inRail(tree: Tree, tray: Item, at: Point, dragged: ReadonlySet<string>): Berthing {
@@ -69,7 +98,7 @@ function inRail(tree: Tree, tray: Item, at: Point, dragged: ReadonlySet<string>)
     const next = seen.find((child) => !(wraps ? isBefore(child) : along(child)));
     const index = next ? others.indexOf(next) : others.length;
     const way = wraps ? NO_WAY : wayFor(tree, tray, seen, next, dragged);
-    return { tray, index, bar: barAt(seen, next, isRow), way };
+    return { tray, index, bar: barAt(seen, next, isRow), zone: null, way };
 }
 
 /** In a rail that does not wrap, how far the others go to make room for what is dragged, and close up where that was. */

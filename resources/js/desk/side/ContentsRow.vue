@@ -35,6 +35,7 @@ const SIGNS: Record<Unseen, { path: string; words: string }> = {
     },
     masked: { path: 'M7 2a5 5 0 1 0 .01 0M3.500 10.500l7-7', words: 'Masked: only what lies in the mask is seen' },
     mask: { path: 'M7 2a5 5 0 1 0 .01 0M7 5a2 2 0 1 0 .01 0', words: 'Masks the others' },
+    alone: { path: 'M4 1.500h6v11h-6zM6 10.500h2', words: 'At this width of the page alone' },
     covered: {
         path: 'M1.500 1.500h8v8h-8zM4.500 9.500v3h8v-8h-3',
         words: 'Wholly covered by something in front of it',
@@ -42,7 +43,9 @@ const SIGNS: Record<Unseen, { path: string; words: string }> = {
 };
 const sign = computed(() => {
     const { sheet } = desk;
-    const found = sheet && unseen(desk.tree, props.row.item, { x: 0, y: 0, w: sheet.width, h: sheet.height });
+    const alone = sheet?.page && !props.row.item.fields.twin ? ('alone' as const) : null;
+    const hidden = sheet && unseen(desk.tree, props.row.item, { x: 0, y: 0, w: sheet.width, h: sheet.height });
+    const found = hidden ?? alone;
     return found ? { kind: found, ...SIGNS[found] } : null;
 });
 

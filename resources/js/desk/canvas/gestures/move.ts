@@ -19,21 +19,30 @@ export function moveGesture(start: Point, onLift: (ids: string[]) => void, onCli
     const units = useUnits();
     const ids = desk.selection.filter((id) => !desk.tree.isLocked(id));
     const berthing = (by: Point, keys: Held): Berthing | undefined =>
-        keys.ctrl ? undefined : berthingAt(desk.tree, { x: start.x + by.x, y: start.y + by.y }, ids, keys.alt);
+        keys.ctrl || !desk.sheet
+            ? undefined
+            : berthingAt(desk.tree, { x: start.x + by.x, y: start.y + by.y }, ids, desk.sheet, keys.alt);
+    /** What is said of where it would belong. */
+    const belongs = (to: Berthing): string =>
+        to.zone
+            ? `belongs to the ${to.zone.edge} on all sheets`
+            : to.tray
+              ? `into "${to.tray.name}"`
+              : 'out onto the sheet';
     return dragGesture(start, {
         question: { mode: 'move', items: ids },
         before: desk.selectedBox,
         begun: () => onLift(ids),
         show(by, box, keys) {
             const to = berthing(by, keys);
-            berth.value = to ? { box: to.tray?.bounds ?? null, bar: to.bar } : null;
+            berth.value = to ? { box: to.zone?.box ?? to.tray?.bounds ?? null, bar: to.bar } : null;
             if (to?.way.size) way.value = to.way;
             else closeUp();
             const words = [
                 ...(keys.alt ? ['copy'] : []),
                 ...(keys.ctrl ? [keys.alt ? 'belonging where it did' : 'free'] : []),
                 box && !to?.bar ? units.boxText(box) : '',
-                ...(to ? [to.tray ? `into "${to.tray.name}"` : 'out onto the sheet'] : []),
+                ...(to ? [belongs(to)] : []),
             ];
             live.value = box;
             lift.value = { dx: by.x * view.zoom, dy: by.y * view.zoom, label: words.join('  ') };
@@ -45,7 +54,11 @@ export function moveGesture(start: Point, onLift: (ids: string[]) => void, onCli
         },
         dropped(by, far, keys) {
             const to = berthing(by, keys);
-            const into = to && { parent: to.tray?.id ?? null, ...(to.index === null ? {} : { index: to.index }) };
+            const into = to && {
+                parent: to.tray?.id ?? null,
+                ...(to.index === null ? {} : { index: to.index }),
+                ...(to.zone && { zone: to.zone.edge }),
+            };
             const done = keys.alt
                 ? desk.run('duplicate', { dx: by.x, dy: by.y, ...(into && { into }) }, ids)
                 : desk.run('move-by', { ...far, ...(into && { into }) }, ids, { shown: by });

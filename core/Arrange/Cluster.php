@@ -8,9 +8,9 @@ use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Item\Item;
 
 /** A thing with what lies on it: they go together. */
-final class Unit
+final class Cluster
 {
-    /** @var list<Unit> */
+    /** @var list<Cluster> */
     public array $on = [];
 
     /** @param  Rect  $box  on the sheet, as it was */

@@ -1,0 +1,70 @@
+import type { Action } from '@/desk/actions';
+import { useDesk } from '@/stores/desk';
+
+/** What is done with trays, rails and masks, and with what runs on every sheet or is there at several widths. */
+export function useContainerActions() {
+    const desk = useDesk();
+    const plain = { icon: '', keys: '' };
+    const some = () => desk.selection.length > 0;
+    const zoneOf = (id: string) => desk.items.get(id)?.fields.twin?.zone;
+    const all = (of: (id: string) => boolean) => some() && desk.selection.every(of);
+    const runs = () => all((id) => ['head', 'foot'].includes(zoneOf(id) ?? ''));
+    const isAtWidths = () => all((id) => zoneOf(id) === 'page');
+    /** What runs along the head and the foot of this sheet. */
+    const running = () =>
+        desk.tree.children(null).filter((item) => item.fields.twin && item.fields.twin.zone !== 'page');
+    const goesWithout = () => running().length > 0 && running().every((item) => item.hidden);
+
+    return {
+        tray: {
+            ...plain,
+            words: 'Put into a tray',
+            keys: 'Shift B',
+            possible: some,
+            run: () => void desk.run('make-tray', {}),
+        },
+        rail: {
+            ...plain,
+            words: 'Make a rail',
+            keys: 'w',
+            possible: () => some() && !desk.selected.some((item) => item.fields.rail),
+            run: () => void desk.run('make-rail', {}),
+        },
+        mask: {
+            ...plain,
+            words: 'Mask by the foremost',
+            keys: 'Shift M',
+            possible: () => desk.selection.length > 1,
+            run: () => void desk.run('mask', {}),
+        },
+        running: {
+            ...plain,
+            get words() {
+                return runs() ? 'Keep on this sheet alone' : 'Show on every sheet';
+            },
+            possible: () => all((id) => desk.items.get(id)?.parent === null),
+            run: () => void (runs() ? desk.run('end-running', {}) : desk.run('make-running', {})),
+        },
+        without: {
+            ...plain,
+            get words() {
+                return goesWithout() ? 'Show head and foot here' : 'Go without head and foot here';
+            },
+            possible: () => running().length > 0,
+            run: () =>
+                void desk.run(
+                    'set',
+                    { hidden: !goesWithout() },
+                    running().map((item) => item.id),
+                ),
+        },
+        atWidths: {
+            ...plain,
+            get words() {
+                return isAtWidths() ? 'Keep at this width alone' : 'Show at the other widths';
+            },
+            possible: () => some() && desk.sheet?.page != null && !runs(),
+            run: () => void (isAtWidths() ? desk.run('keep-at-width', {}) : desk.run('show-at-widths', {})),
+        },
+    } satisfies Record<string, Action>;
+}
