@@ -7,9 +7,6 @@ namespace AllSquare\Core\Arrange;
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Geometry\Spoken;
-use AllSquare\Core\Item\Item;
-use AllSquare\Core\Measure\Boxes;
-use AllSquare\Core\Measure\Ground;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Sheet\Division;
 use AllSquare\Core\Sheet\Draft;
@@ -35,18 +32,18 @@ final readonly class PageAtWidth
         }
         $is = self::sheet($was, $width);
         [$from, $to] = [$was->box(), $is->box()];
-        $boxes = new Boxes($draft->tree, $draft->fonts);
-        $units = self::units($draft, $boxes, $from);
-        $bottom = max([0.0, ...array_map(static fn (Cluster $unit): float => $unit->box->bottom(), $units)]);
+        // What lies beside the sheet, and what runs on all sheets, is left as it is.
+        $clusters = (new Clusters($draft))->in(null, $from);
+        $bottom = max([0.0, ...array_map(static fn (Cluster $cluster): float => $cluster->box->bottom(), $clusters)]);
         $reflow = new Reflow($draft);
-        $end = $reflow->contents($units, $from, $to, $is->margins);
+        $end = $reflow->contents($clusters, $from, $to, $is->margins);
         $pins = new PinFit($draft);
         foreach ($draft->tree->children(null) as $item) {
             ($item->twin()?->runs() ?? false) && $pins->follow($item, $from, new Rect(0.0, 0.0, $to->w, $from->h));
         }
         // As far below the last thing as it was, and no lower than it has to be to hold it.
         $height = max(1.0, Length::whole($end + $from->h - $bottom));
-        $draft->putSheet($units === [] ? $is : $is->with(['typedHeight' => round($height / $is->unit->pixels($is->ppi), 6)]));
+        $draft->putSheet($clusters === [] ? $is : $is->with(['typedHeight' => round($height / $is->unit->pixels($is->ppi), 6)]));
     }
 
     /** Its margins and its grid at that width. */
@@ -66,32 +63,5 @@ final readonly class PageAtWidth
             'typedWidth' => round($width / $was->unit->pixels($was->ppi), 6), 'margins' => $margins,
             'grid' => new SheetGrid($columns, $was->grid->rows, $was->grid->module, $was->grid->baseline),
         ]);
-    }
-
-    /**
-     * What lies on the sheet itself, each with what lies on it; what lies beside the sheet, and what runs on all sheets, is left as it is.
-     *
-     * @return list<Cluster>
-     */
-    private static function units(Draft $draft, Boxes $boxes, Rect $sheet): array
-    {
-        $things = array_filter($draft->tree->children(null), static fn (Item $item): bool => ! $item->hidden && ! ($item->twin()?->runs() ?? false) && ! $boxes->showsNothing($item->id) && $boxes->bounds($item->id)->meets($sheet));
-        $ground = new Ground($draft->tree, $boxes);
-        $units = $on = [];
-        foreach ($things as $item) {
-            $units[$item->id] = new Cluster($item, $boxes->bounds($item->id));
-            $on[$item->id] = $ground->of([$item->id], $units[$item->id]->box)?->id;
-        }
-        $roots = [];
-        foreach ($units as $id => $unit) {
-            $holder = $on[$id] === null ? null : $draft->tree->ancestors($on[$id])[count($draft->tree->ancestors($on[$id])) - 1]->id ?? $on[$id];
-            if ($holder !== null && $holder !== $id && isset($units[$holder])) {
-                $units[$holder]->on[] = $unit;
-            } else {
-                $roots[] = $unit;
-            }
-        }
-
-        return $roots;
     }
 }

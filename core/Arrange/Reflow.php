@@ -11,6 +11,7 @@ use AllSquare\Core\Item\Item;
 use AllSquare\Core\Item\Pin;
 use AllSquare\Core\Item\Traits\HasPicture;
 use AllSquare\Core\Measure\Boxes;
+use AllSquare\Core\Rail\Berth;
 use AllSquare\Core\Rail\Sizing;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\Margins;
@@ -21,9 +22,6 @@ final readonly class Reflow
     /** of the room there is, what spans all of it */
     private const SPANS = 0.9;
 
-    /** px: gaps are not made smaller than that, unless they are */
-    private const LEAST_GAP = 8.0;
-
     private const MOST_GAP = 24.0;
 
     public function __construct(private Draft $draft)
@@ -31,25 +29,24 @@ final readonly class Reflow
     }
 
     /**
-     * @param  list<Cluster>  $units
+     * @param  list<Cluster>  $clusters
      * @param  Rect  $from  the box that they lay in, on the sheet
      * @param  Rect  $to  the box that they are to lie in; its height does not count
      * @param  Margins|null  $margins  at its sides, where they are known
      * @return float px of the sheet: the lower edge of the lowest
      */
-    public function contents(array $units, Rect $from, Rect $to, ?Margins $margins = null): float
+    public function contents(array $clusters, Rect $from, Rect $to, ?Margins $margins = null): float
     {
-        if ($units === []) {
+        if ($clusters === []) {
             return $to->y;
         }
-        $byId = array_combine(array_map(static fn (Cluster $unit): string => $unit->item->id, $units), $units);
-        $boxes = array_map(static fn (Cluster $unit): Rect => $unit->box, $byId);
+        $byId = array_combine(array_map(static fn (Cluster $cluster): string => $cluster->item->id, $clusters), $clusters);
+        $boxes = array_map(static fn (Cluster $cluster): Rect => $cluster->box, $byId);
         $room = $this->room($boxes, $from, $to, $margins);
         $end = $lowest = $to->y;
         $last = $from->y;
-        foreach (Lanes::find($boxes, Axis::Y, array_flip(array_keys($byId)))->lanes as $lane) {
-            $row = array_map(static fn (string $id): Cluster => $byId[$id], $lane);
-            $box = Rect::unionOf(array_map(static fn (Cluster $unit): Rect => $unit->box, $row)) ?? $from;
+        foreach (self::rows($byId, $boxes) as $row) {
+            $box = Rect::unionOf(array_map(static fn (Cluster $cluster): Rect => $cluster->box, $row)) ?? $from;
             $top = $end + ($box->y - $last);
             $end = $this->row($row, $box, $from, $to, $room, Length::round($top));
             $last = $box->bottom();
@@ -57,6 +54,25 @@ final readonly class Reflow
         }
 
         return $lowest;
+    }
+
+    /**
+     * What lies beside each other, row by row; what spans several rows lies in the first of them.
+     *
+     * @param  non-empty-array<string, Cluster>  $byId
+     * @param  array<string, Rect>  $boxes
+     * @return list<non-empty-list<Cluster>> each from the left
+     */
+    private static function rows(array $byId, array $boxes): array
+    {
+        $found = Lanes::find($boxes, Axis::Y, array_flip(array_map(strval(...), array_keys($byId))));
+        $rows = array_map(static fn (array $lane): array => array_map(static fn (string $id): Cluster => $byId[$id], $lane), $found->lanes);
+        foreach ($found->spanning as $id => $first) {
+            $rows[$first][] = $byId[$id];
+            usort($rows[$first], static fn (Cluster $a, Cluster $b): int => $a->box->x <=> $b->box->x);
+        }
+
+        return $rows;
     }
 
     /**
@@ -70,11 +86,12 @@ final readonly class Reflow
         $inside = array_filter($boxes, static fn (Rect $box): bool => $box->x > $from->x + Length::SAME || $box->right() < $from->right() - Length::SAME);
         $left = max(0.0, min([INF, ...array_map(static fn (Rect $box): float => $box->x - $from->x, array_values($inside))]));
         $right = max(0.0, min([INF, ...array_map(static fn (Rect $box): float => $from->right() - $box->right(), array_values($inside))]));
-        [$left, $right] = [is_finite($left) ? $left : 0.0, is_finite($right) ? $right : 0.0];
+        // As much is free on both sides: what stands at one alone says nothing of the other.
+        $free = is_finite($left) ? min($left, $right) : 0.0;
         $share = min(1.0, $to->w / $from->w);
-        $kept = static fn (float $side): float => $side <= self::MOST_GAP ? $side : max(min($side, 2 * self::LEAST_GAP), Length::whole($side * $share));
+        $kept = static fn (float $side): float => $side <= self::MOST_GAP ? $side : max(min($side, 2 * RowFit::LEAST_GAP), Length::whole($side * $share));
 
-        return [$left, $right, $margins === null || $margins->left <= 0.0 ? $kept($left) : $margins->left, $margins === null || $margins->right <= 0.0 ? $kept(min($left, $right)) : $margins->right];
+        return [$free, $free, $margins === null || $margins->left <= 0.0 ? $kept($free) : $margins->left, $margins === null || $margins->right <= 0.0 ? $kept($free) : $margins->right];
     }
 
     /**
@@ -88,65 +105,24 @@ final readonly class Reflow
         $was = $from->w - $wasLeft - $wasRight;
         $is = max(1.0, $to->w - $left - $right);
         $widths = [];
-        foreach ($row as $unit) {
-            $bleeds = $unit->box->x <= $from->x + Length::SAME && $unit->box->right() >= $from->right() - Length::SAME;
+        foreach ($row as $cluster) {
+            $bleeds = $cluster->box->x <= $from->x + Length::SAME && $cluster->box->right() >= $from->right() - Length::SAME;
             if ($bleeds) {
-                return $this->place($unit, $to->x, $top + $unit->box->y - $box->y, $to->w);
+                return $this->place($cluster, $to->x, $top + $cluster->box->y - $box->y, $to->w);
             }
-            $widths[] = $unit->box->w >= self::SPANS * $was || $unit->item->pins()->across === Pin::Stretch ? ($unit->box->w >= self::SPANS * $was ? $is : min($is, max(1.0, $unit->box->w + $is - $was))) : min($unit->box->w, $is);
+            $widths[] = $cluster->box->w >= self::SPANS * $was || $cluster->item->pins()->across === Pin::Stretch ? ($cluster->box->w >= self::SPANS * $was ? $is : min($is, max(1.0, $cluster->box->w + $is - $was))) : min($cluster->box->w, $is);
         }
-        $gaps = [];
-        foreach ($row as $i => $unit) {
-            $i > 0 && $gaps[] = max(0.0, $unit->box->x - $row[$i - 1]->box->right());
+        $fit = new RowFit($row, $widths, [$from->x + $wasLeft, $from->right() - $wasRight], [$to->x + $left, $to->x + $left + $is]);
+        $places = $fit->places();
+        if ($places === null) {
+            return $this->wrapped($row, $widths, $fit->gaps, $to->x + $left, $is, $top);
         }
-        $least = min([self::LEAST_GAP, ...$gaps]);
-        if (array_sum($widths) + $least * count($gaps) > $is + Length::SAME) {
-            return $this->wrapped($row, $widths, $gaps, $to->x + $left, $is, $top);
-        }
-        $gaps = self::narrowed($gaps, $is - array_sum($widths));
-        $spare = max(0.0, $is - array_sum($widths) - array_sum($gaps));
-        [$before, $after] = [max(0.0, $row[0]->box->x - $from->x - $wasLeft), max(0.0, $from->right() - $wasRight - $row[count($row) - 1]->box->right())];
-        $x = $to->x + $left + ($before + $after > 0.0 ? $this->lead($row[0]->item, $spare, $before, $after) : 0.0);
         $end = $top;
-        foreach ($row as $i => $unit) {
-            $end = max($end, $this->place($unit, Length::whole($x), $top + $unit->box->y - $box->y, $widths[$i]));
-            $x += $widths[$i] + ($gaps[$i] ?? 0.0);
+        foreach ($row as $i => $cluster) {
+            $end = max($end, $this->place($cluster, $places[$i], $top + $cluster->box->y - $box->y, $widths[$i]));
         }
 
         return $end;
-    }
-
-    /** How much of the room that is left lies before a row: as its first thing is pinned, or as it stood. */
-    private function lead(Item $first, float $spare, float $before, float $after): float
-    {
-        return match (true) {
-            $first->pins()->across === Pin::End => max(0.0, $spare - $after),
-            $first->pins()->across === Pin::Centre || abs($before - $after) < 2.0 => floor($spare / 2),
-            $before < $after => min($before, $spare),
-            default => max(0.0, $spare - $after),
-        };
-    }
-
-    /**
-     * Gaps that are not larger than there is room for: the largest are narrowed first.
-     *
-     * @param  list<float>  $gaps
-     * @return list<float>
-     */
-    private static function narrowed(array $gaps, float $room): array
-    {
-        $sorted = $gaps;
-        sort($sorted);
-        $left = $room;
-        foreach ($sorted as $i => $gap) {
-            $each = $left / (count($sorted) - $i);
-            if ($gap > $each) {
-                return array_map(static fn (float $one): float => min($one, floor($each)), $gaps);
-            }
-            $left -= $gap;
-        }
-
-        return $gaps;
     }
 
     /**
@@ -164,11 +140,11 @@ final readonly class Reflow
             $widths = array_fill(0, count($row), max(1.0, floor(($room - $gap * ($columns - 1)) / $columns)));
         }
         [$at, $y, $end] = [$x, $top, $top];
-        foreach ($row as $i => $unit) {
+        foreach ($row as $i => $cluster) {
             if ($at > $x && $at + $widths[$i] > $x + $room + Length::SAME) {
                 [$at, $y] = [$x, $end + $gap];
             }
-            $end = max($end, $this->place($unit, $at, $y, $widths[$i]));
+            $end = max($end, $this->place($cluster, $at, $y, $widths[$i]));
             $at += $widths[$i] + $gap;
         }
 
@@ -180,19 +156,25 @@ final readonly class Reflow
      *
      * @return float its lower edge
      */
-    private function place(Cluster $unit, float $x, float $y, float $w): float
+    private function place(Cluster $cluster, float $x, float $y, float $w): float
     {
-        [$box, $id] = [$unit->box, $unit->item->id];
+        [$box, $id] = [$cluster->box, $cluster->item->id];
         $to = new Rect(Length::round($x), Length::round($y), $w, $box->h);
-        $held = $this->held($unit->item);
+        $held = $cluster->held;
         if (Length::same($w, $box->w)) {
             $this->move($id, $to);
-            $end = $this->contents($unit->on, $box, $to);
+            $end = $this->contents($cluster->on, $box, $to);
 
-            return max($to->bottom(), $unit->on === [] ? 0.0 : $end);
+            return max($to->bottom(), $cluster->on === [] ? 0.0 : $end);
         }
-        $things = [...$held, ...$unit->on];
-        $now = $this->sized($unit->item, $box, $to);
+        $things = [...$held, ...$cluster->on];
+        if ($held !== [] && $cluster->item->isFramedByItems()) {
+            // A group has no frame of its own: it is where what lies in it comes to lie.
+            $this->move($id, $to);
+
+            return max($this->contents($held, $box, $to), $cluster->on === [] ? 0.0 : $this->contents($cluster->on, $box, $to));
+        }
+        $now = $this->sized($cluster->item, $box, $to);
         if ($things === []) {
             return $now->bottom();
         }
@@ -200,23 +182,11 @@ final readonly class Reflow
         $end = $this->contents($things, $box, $now);
         // As far below what lies in it as it was.
         $bottom = max($now->y + 1.0, $end + max(0.0, $box->bottom() - $was));
-        if (! Length::same($bottom, $now->bottom()) && ! $unit->item->isFramedByItems()) {
-            $this->sized($unit->item, $box, new Rect($now->x, $now->y, $now->w, Length::round($bottom - $now->y)));
+        if (! Length::same($bottom, $now->bottom()) && ! $cluster->item->isFramedByItems()) {
+            $this->sized($cluster->item, $box, new Rect($now->x, $now->y, $now->w, Length::round($bottom - $now->y)));
         }
 
         return $bottom;
-    }
-
-    /** @return list<Cluster> what lies in a tray that is no rail */
-    private function held(Item $item): array
-    {
-        if (! $item->holdsItems() || $item->isFramedByItems() || $item->rail() !== null || $item->angle !== 0.0) {
-            return [];
-        }
-        $boxes = new Boxes($this->draft->tree, $this->draft->fonts);
-        $shown = array_filter($this->draft->tree->children($item->id), static fn (Item $child): bool => ! $child->hidden && ! $boxes->showsNothing($child->id));
-
-        return array_values(array_map(static fn (Item $child): Cluster => new Cluster($child, $boxes->bounds($child->id)), $shown));
     }
 
     private function move(string $id, Rect $to): void
@@ -256,7 +226,7 @@ final readonly class Reflow
         (new RailFit($this->draft))->fit($id);
     }
 
-    /** Rows that are wider than the room there is wrap, and so do those that lie in it. */
+    /** Rows that are wider than the room there is wrap, things that are wider are narrowed, and so in the rails that lie in it. */
     private function wrap(string $id, float $room): void
     {
         $rules = $this->draft->item($id)->rail();
@@ -264,13 +234,25 @@ final readonly class Reflow
             return;
         }
         $children = array_filter($this->draft->tree->children($id), static fn (Item $child): bool => ! $child->hidden);
-        $length = array_sum(array_map(static fn (Item $child): float => $child->rail() !== null ? 0.0 : $child->frame->w, $children)) + max(0.0, $rules->gap) * max(0, count($children) - 1);
-        if ($rules->direction === Axis::X && ! $rules->wrap && $length > $room) {
-            $this->draft->put($this->draft->item($id)->withFields(['rail' => $rules->wrapping()->sized(Axis::Y, Sizing::Content)]));
+        $length = array_sum(array_map(static fn (Item $child): float => ($child->rail() !== null ? 0.0 : $child->frame->w) + $child->berth()->before, $children)) + max(0.0, $rules->gap) * max(0, count($children) - 1);
+        $wraps = $rules->direction === Axis::X && ! $rules->wrap && $length > $room;
+        if ($wraps) {
+            $this->draft->put($this->draft->item($id)->withFields(['rail' => $rules->wrapping()->spaced(min($rules->gap, self::MOST_GAP))->sized(Axis::Y, Sizing::Content)]));
         }
         foreach ($children as $child) {
+            $berth = $child->berth();
+            $isAside = $rules->direction === Axis::Y && $berth->aside + $child->frame->w > $room;
+            if ($wraps || $isAside) {
+                $berth = new Berth($wraps ? 0.0 : $berth->before, $isAside ? 0.0 : $berth->aside, $berth->share, $berth->over);
+                $child = $child->withFields(['berth' => $berth->toArray() === [] ? null : $berth]);
+                $this->draft->put($child);
+            }
             $inner = $child->rail();
-            $inner === null || $this->wrap($child->id, $room - $inner->padding->both(Axis::X));
+            if ($inner !== null) {
+                $this->wrap($child->id, $room - $inner->padding->both(Axis::X));
+            } elseif ($child->frame->w > $room && $child->angle === 0.0 && ! $child->isFramedByItems()) {
+                $this->draft->put($child->inFrame(new Rect($child->frame->x, $child->frame->y, max(1.0, $room), $child->frame->h))->fitted($this->draft->sheet()->wholePixels, $this->draft->fonts));
+            }
         }
     }
 }

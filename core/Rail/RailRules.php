@@ -64,6 +64,12 @@ final readonly class RailRules implements JsonSerializable
         return new self($this->direction, $this->gap, $this->padding, $this->across, $this->along, $this->wrap, $axis === Axis::X ? $sizing : $this->width, $axis === Axis::Y ? $sizing : $this->height);
     }
 
+    /** @param  float  $gap  px */
+    public function spaced(float $gap): self
+    {
+        return new self($this->direction, $gap, $this->padding, $this->across, $this->along, $this->wrap, $this->width, $this->height);
+    }
+
     /** With what finds no room going on in another line. */
     public function wrapping(): self
     {
