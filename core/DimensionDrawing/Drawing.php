@@ -112,6 +112,7 @@ final class Drawing
             Element::box($box, ['fill' => $this->measured->sheet->background ?? '#ffffff']),
             ...$body,
             Element::box($box, ['fill' => '#fffefb', 'fill-opacity' => '0.45']),
+            new Element('g', ['fill' => '#a8680c', 'fill-opacity' => '0.18'], array_map(static fn (Rect $free): Element => Element::box($free), array_merge(...array_map(static fn (RailPart $rail): array => $rail->free(), array_values($this->measured->rails)), ...[[]]))),
             Element::box($box, ['fill' => 'none', 'stroke' => self::INK, 'stroke-width' => Length::text($this->unit)]),
             new Element('g', ['fill' => 'none', 'stroke' => '#17614f', 'stroke-width' => Length::text(0.6 * $this->unit)], array_values($outlines)),
         ];

@@ -29,8 +29,10 @@ final readonly class MeasuredSheet
      * @param  list<MeasuredPart>  $parts  in reading order
      * @param  list<Measure>  $measures  sizes first, then gaps, margins, the grid
      * @param  list<Gap>  $gaps  those among the parts
+     * @param  array<int, RailPart>  $rails  those of the parts that are rails, by their numbers
+     * @param  Tree  $tree  what they lie in
      */
-    private function __construct(public Sheet $sheet, public array $parts, public array $measures, public array $gaps)
+    private function __construct(public Sheet $sheet, public array $parts, public array $measures, public array $gaps, public array $rails, public Tree $tree)
     {
     }
 
@@ -61,14 +63,17 @@ final readonly class MeasuredSheet
             ? array_values(array_filter($whole->gaps, static fn (Gap $gap): bool => isset($parts[$gap->a]) || isset($parts[$gap->b])))
             : $ledger->gaps;
         $grounds = array_column($plan->placed, null, 'id');
+        $rails = array_filter(array_column(array_map(static fn (MeasuredPart $part): array => ['number' => $part->number, 'rail' => RailPart::of($tree, $part, $grounds)], $parts), 'rail', 'number'));
+        $inRails = array_merge(...array_map(static fn (RailPart $rail): array => $rail->measures(), array_values($rails)), ...[[]]);
+        $of = static fn (MeasureKind $kind): array => array_values(array_filter($inRails, static fn (Measure $measure): bool => $measure->kind === $kind));
         $measures = [
             ...($wish->wants(MeasureKind::Size) ? array_merge(...array_map(self::sizes(...), array_values($parts)), ...[[]]) : []),
-            ...($wish->wants(MeasureKind::Gap) ? array_map(static fn (Gap $gap): Measure => self::gap($gap, $parts, $tree), $gaps) : []),
-            ...($wish->wants(MeasureKind::Margin) ? array_map(static fn (EdgeGap $inset): Measure => self::margin($inset, $parts, ($grounds[$inset->ground ?? ''] ?? null)->box ?? $sheet->box(), $inset->ground === null ? 'the sheet' : $tree->item($inset->ground)->name), $ledger->insets) : []),
+            ...($wish->wants(MeasureKind::Gap) ? [...array_map(static fn (Gap $gap): Measure => self::gap($gap, $parts, $tree), $gaps), ...$of(MeasureKind::Gap)] : []),
+            ...($wish->wants(MeasureKind::Margin) ? [...array_map(static fn (EdgeGap $inset): Measure => self::margin($inset, $parts, ($grounds[$inset->ground ?? ''] ?? null)->box ?? $sheet->box(), $inset->ground === null ? 'the sheet' : $tree->item($inset->ground)->name), $ledger->insets), ...$of(MeasureKind::Margin)] : []),
             ...($wish->wants(MeasureKind::Grid) ? self::grid($sheet) : []),
         ];
 
-        return new self($sheet, array_values($parts), array_values(array_filter($measures, static fn (Measure $measure): bool => $measure->size >= Length::SAME)), $ledger->gaps);
+        return new self($sheet, array_values($parts), array_values(array_filter($measures, static fn (Measure $measure): bool => $measure->size >= Length::SAME)), $ledger->gaps, $rails, $tree);
     }
 
     /** The box round the sheet and all that is measured, which may reach past it. */

@@ -6,8 +6,10 @@ namespace AllSquare\Core\DimensionDrawing;
 
 use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Length;
+use AllSquare\Core\Item\Traits\CutsOff;
 use AllSquare\Core\Measure\Gap;
 use AllSquare\Core\Measure\Runs;
+use AllSquare\Core\Rail\RailCss;
 
 /** The values of a measured sheet as CSS: places and sizes of its parts, and the gaps of rows and columns that are even. */
 final readonly class Stylesheet
@@ -32,13 +34,45 @@ final readonly class Stylesheet
             $taken[$selector] = true;
             // CSS turns a box about its centre (CSS Transforms Level 2), so that it is placed as if it were not turned.
             $box = $part->angle === 0.0 ? $part->box : $part->upright;
+            $size = ['width' => self::px($box->w), 'height' => self::px($box->h)];
+            $laid = isset($this->measured->rails[$part->number]) ? RailCss::of($this->measured->rails[$part->number]->member()) : [];
+            $item = $this->measured->tree->item($part->id);
             $rules[] = self::rule($selector, [
-                'position' => 'absolute', 'left' => self::px($box->x), 'top' => self::px($box->y), 'width' => self::px($box->w), 'height' => self::px($box->h),
+                'position' => 'absolute', 'left' => self::px($box->x), 'top' => self::px($box->y),
+                ...($laid === [] ? $size : ['box-sizing' => 'border-box', ...$laid[$part->id]]),
+                ...($item->kind instanceof CutsOff && $item->kind->isClipping($item->fields) ? ['overflow' => 'hidden'] : []),
                 ...($part->angle === 0.0 ? [] : ['rotate' => Length::text($part->angle).'deg']),
             ]);
+            array_push($rules, ...$this->inRail(array_slice($laid, 1, null, true), $selector, $taken));
         }
 
         return implode("\n", [...$rules, ...$this->gaps()]);
+    }
+
+    /**
+     * What lies in a rail, at any depth.
+     *
+     * @param  array<string, array<string, string>>  $laid  by id
+     * @param  array<string, true>  $taken  selectors
+     * @return list<string>
+     */
+    private function inRail(array $laid, string $rail, array &$taken): array
+    {
+        if ($laid === []) {
+            return [];
+        }
+        $rules = [self::rule("$rail *", ['box-sizing' => 'border-box', 'position' => 'relative', 'flex' => 'none', 'min-width' => '0', 'min-height' => '0'])];
+        $number = 1;
+        foreach ($laid as $id => $css) {
+            $selector = $this->selector($this->measured->tree->item((string) $id)->name, $number++);
+            for ($n = 2, $wanted = $selector; isset($taken["$rail $selector"]); $n++) {
+                $selector = "$wanted-$n";
+            }
+            $taken["$rail $selector"] = true;
+            $rules[] = self::rule("$rail $selector", $css);
+        }
+
+        return $rules;
     }
 
     /** @return list<string> */

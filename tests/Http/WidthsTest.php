@@ -97,7 +97,7 @@ final class WidthsTest extends HttpTestCase
         self::assertSame('#123456', $this->items($this->wide)['Extra']['fields']['fill']);
         $this->command($narrow, 'keep-at-width', [$this->items($narrow)['Extra']['id']])->assertOk();
         $this->command($narrow, 'set', [$this->items($narrow)['Extra']['id']], ['fill' => '#654321'])->assertOk();
-        self::assertSame('#123456', $this->items($this->wide)['Extra']['fields']['fill']);
+        self::assertSame(['#123456', '#654321'], array_map(fn (string $sheet): string => (string) $this->items($sheet)['Extra']['fields']['fill'], [$this->wide, $narrow]));
     }
 
     public function test_undone_the_page_is_there_at_one_width_with_the_same_bytes(): void

@@ -12,6 +12,7 @@ use AllSquare\Core\Rail\Berth;
 use AllSquare\Core\Rail\Flow;
 use AllSquare\Core\Rail\Member;
 use AllSquare\Core\Rail\Padding;
+use AllSquare\Core\Rail\RailCss;
 use AllSquare\Core\Rail\RailRules;
 use AllSquare\Core\Rail\Sizing;
 use Random\Engine\Mt19937;
@@ -98,69 +99,25 @@ final class RandomRails
         return $of[$this->chance->getInt(0, count($of) - 1)];
     }
 
-    /** The same for a browser. What Flow counts as a share is one here, too. */
+    /** The same for a browser, by the values that are handed over. */
     public static function html(Member $root): string
     {
-        $rules = $root->rules ?? new RailRules;
-
-        return self::div($root, null, false, [$rules->width !== Sizing::Content, $rules->height !== Sizing::Content], 0);
+        return self::div($root, RailCss::of($root, self::SCALE));
     }
 
-    /** @param  array{bool, bool}  $known  whether its width and its height are known without what lies in it */
-    private static function div(Member $member, ?RailRules $in, bool $hasRoomAlong, array $known, int $index): string
+    /** @param  array<string, array<string, string>>  $css  by id */
+    private static function div(Member $member, array $css): string
     {
-        $css = ['box-sizing' => 'border-box', 'min-width' => '0', 'min-height' => '0', 'position' => 'relative', 'flex' => 'none'];
-        $rules = $member->rules;
-        foreach ([[Axis::X, 'width', $member->w], [Axis::Y, 'height', $member->h]] as $i => [$axis, $side, $size]) {
-            $isStretched = $in !== null && $axis !== $in->direction && $member->isStretched($axis, $in->across);
-            if ($in === null ? $known[$i] : $rules?->sizing($axis) === Sizing::Fixed) {
-                $css[$side] = self::px($size);
-            } elseif ($rules === null && $side === 'width' && ! $isStretched) {
-                $css[$side] = self::px($size);
-            } elseif ($rules === null && $side === 'height' && ! $isStretched && $member->height === null) {
-                $css[$side] = self::px($size);
-            } elseif ($in === null && $side === 'width') {
-                $css[$side] = 'max-content';
-            }
-        }
-        if ($in !== null) {
-            [$lead, $aside] = $in->direction === Axis::X ? ['left', 'top'] : ['top', 'left'];
-            $share = $member->share($in->direction);
-            if ($share > 0.0 && $hasRoomAlong) {
-                $css['flex'] = "$share 0 0px";
-            }
-            if ($rules?->sizing($in->direction->across()) === Sizing::Share) {
-                $css['align-self'] = 'stretch';
-            } elseif ($in->across === Across::Stretch && $in->direction === Axis::X && $member->height !== null) {
-                $css['align-self'] = 'flex-start';
-            }
-            $css["margin-$lead"] = self::px($member->berth->before + ($in->gap < 0.0 && $index > 0 ? $in->gap : 0.0));
-            $css[$aside] = self::px($member->berth->aside);
-        }
-        if ($rules === null) {
+        if ($member->rules === null) {
             // What wraps is as wide by itself as its frame, not as all its words in one line.
             $words = str_repeat(vsprintf("<i style='display:inline-block;vertical-align:top;width:%dpx;height:%dpx'></i>", array_map(static fn (int $side): int => self::SCALE * $side, self::WORD)), (int) substr($member->id, 1));
             $inner = $member->height === null ? vsprintf("<div style='width:%s;height:%s'></div>", [self::px($member->w), self::px($member->h)]) : "<div style='width:".self::px($member->w)."'></div><div style='contain:inline-size'>$words</div>";
-
-            return self::written($member->id, $css, $inner);
+        } else {
+            $inner = implode('', array_map(static fn (Member $held): string => self::div($held, $css), $member->inside));
         }
-        $words = ['start' => 'flex-start', 'centre' => 'center', 'end' => 'flex-end', 'stretch' => 'stretch', 'between' => 'space-between'];
-        $css += [
-            'display' => 'flex', 'flex-direction' => $rules->direction === Axis::X ? 'row' : 'column', 'flex-wrap' => $rules->wrap ? 'wrap' : 'nowrap', 'gap' => self::px(max(0.0, $rules->gap)),
-            'padding' => implode(' ', array_map(self::px(...), [$rules->padding->top, $rules->padding->right, $rules->padding->bottom, $rules->padding->left])),
-            'align-items' => $words[$rules->across->value], 'align-content' => $words[$rules->across->value], 'justify-content' => $words[$rules->along->value],
-        ];
-        $inner = '';
-        foreach ($member->inside as $i => $held) {
-            $isKnown = array_map(static fn (Axis $axis, bool $room): bool => match ($held->rules?->sizing($axis)) {
-                Sizing::Fixed => true,
-                Sizing::Share => $room && ($axis === $rules->direction || ! $rules->wrap),
-                default => false,
-            }, [Axis::X, Axis::Y], $known);
-            $inner .= self::div($held, $rules, $known[$rules->direction === Axis::X ? 0 : 1], [$isKnown[0], $isKnown[1]], $i);
-        }
+        $base = ['box-sizing' => 'border-box', 'min-width' => '0', 'min-height' => '0', 'position' => 'relative', 'flex' => 'none'];
 
-        return self::written($member->id, $css, $inner);
+        return self::written($member->id, [...$base, ...$css[$member->id]], $inner);
     }
 
     private static function px(float $length): string

@@ -143,6 +143,39 @@ final class MeasuredSheetTest extends TestCase
         self::assertStringNotContainsString('gap', $css, 'of gaps that differ there is none');
     }
 
+    public function test_of_a_rail_its_padding_and_its_gaps_are_measured_and_drawn(): void
+    {
+        $scene = self::rail();
+        $sizes = self::sizes(self::measured($scene), 'Rail');
+        self::assertSame([12.0, 12.0, 8.0, 8.0, 16.0, 30.0], array_map(static fn (string $words): float => $sizes[$words], ['left padding of Rail', 'right padding of Rail', 'top padding of Rail', 'bottom padding of Rail', 'a to b in Rail', 'b to c in Rail']));
+        self::assertArrayNotHasKey('left padding of Rail', self::sizes(self::measured($scene, new MeasuredSheetOptions(kinds: [MeasureKind::Gap]))));
+        $svg = (new Drawing(self::measured($scene), Fonts::library()))->svg([], false);
+        self::assertMatchesRegularExpression('/fill-opacity=.0\.18.>(<rect[^>]*>){6}/', $svg, 'four sides and two gaps');
+    }
+
+    public function test_a_rail_is_css_as_flexible_boxes(): void
+    {
+        $css = (new Stylesheet(self::measured(self::rail())))->css();
+        self::assertStringContainsString("    display: flex;\n    gap: 16px;\n    padding: 8px 12px 8px 12px;\n    align-items: flex-start;\n", $css);
+        self::assertStringContainsString(".rail .c {\n    width: 40px;\n    height: 20px;\n    margin-left: 14px;\n}", $css);
+        self::assertStringContainsString('.rail * {', $css);
+        $scene = self::rail();
+        $scene->run('set-rail', [(string) array_search('Rail', array_map(static fn ($item): string => $item->name, $scene->items), true)], ['direction' => 'column', 'wrap' => true, 'along' => 'between', 'across' => 'end', 'gap' => -4]);
+        $css = (new Stylesheet(self::measured($scene)))->css();
+        foreach (['flex-direction: column;', 'flex-wrap: wrap;', 'justify-content: space-between;', 'align-items: flex-end;', 'margin-top: -4px;'] as $said) {
+            self::assertStringContainsString($said, $css);
+        }
+    }
+
+    /** Of three boxes, 16 px apart but for the last, with padding. */
+    private static function rail(): Scene
+    {
+        $scene = Scene::of(600, 200)->put('a', 100, 100, 40, 20)->put('b', 156, 100, 40, 20)->put('c', 226, 100, 40, 20);
+        $scene->run('set-rail', $scene->run('make-rail', ['a', 'b', 'c'], ['name' => 'Rail'])->report->selection, ['padding' => ['left' => 12, 'right' => 12, 'top' => 8, 'bottom' => 8]]);
+
+        return $scene;
+    }
+
     private static function row(): Scene
     {
         return Scene::of(400, 100)->put('a', 36, 20, 100, 50, ['name' => 'Left'])->put('b', 160, 20, 100, 50, ['name' => 'Middle'])->put('c', 284, 20, 80, 50, ['name' => 'Right']);
