@@ -8,6 +8,7 @@ use AllSquare\Core\Arrange\PageParts;
 use AllSquare\Core\Arrange\Twins;
 use AllSquare\Core\Command\MoveBy;
 use AllSquare\Core\Geometry\Spoken;
+use AllSquare\Core\Measure\Moved;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Running\Execution;
 use AllSquare\Core\Running\Moves;
@@ -169,7 +170,7 @@ final readonly class CommandRunner
     /** @return list<stdClass> the rows that are not as they were */
     private function derived(Draft $draft, Execution $done): array
     {
-        return $this->deriver->derive($draft->tree, $done->change->touched(), $done->change->formerParents(), $done->change->refitted());
+        return $this->deriver->derive($draft->tree, $done->change->touched(), $done->change->formerParents(), $done->change->refitted(), Moved::of($done->change, $draft->before(), $draft->tree));
     }
 
     private function raise(string $sheetId, ?int $expected): void

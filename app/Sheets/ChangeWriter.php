@@ -68,7 +68,7 @@ final class ChangeWriter
                 $this->expect($table, $id, $before);
             }
             if (isset($after['fields'])) {
-                $after['props'] = $derived[$id]->props ?? ItemRows::stored([...isset($after['kind']) ? [] : $this->fields($id), ...$after['fields']]);
+                $after['props'] = ItemRows::stored($derived[$id]->{ItemRows::FIELDS} ?? [...isset($after['kind']) ? [] : $this->fields($id), ...$after['fields']]);
                 unset($after['fields']);
             }
             if ($after !== null && isset($derived[$id])) {

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Sheets;
 
+use AllSquare\Core\Geometry\Flip;
+use AllSquare\Core\Geometry\Point;
+use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Item\Painting\Painting;
 use AllSquare\Core\Measure\Derivation;
 use AllSquare\Core\Sheet\Tree;
@@ -26,25 +29,35 @@ final readonly class Deriver
      * @param  list<string>  $touched  ids whose base columns have changed
      * @param  list<string>  $also  ids of other items that may look different for it
      * @param  list<string>  $refitted  those groups among them that only got another frame
+     * @param  array<string, Point>  $moved  px that those moved which are as they were but for that, by id
      * @return list<stdClass> the rows that are not as they were, in tree order; with `painting` only where that changed
      */
-    public function derive(Tree $tree, array $touched, array $also = [], array $refitted = []): array
+    public function derive(Tree $tree, array $touched, array $also = [], array $refitted = [], array $moved = []): array
     {
         $also = array_values(array_filter($also, $tree->has(...)));
         // A group that something changed in may have been moved itself: then all that is in it lies elsewhere.
         $affected = Derivation::affected($tree, [...$touched, ...$also], [...$refitted, ...array_diff($also, $touched)]);
         $stored = $this->loader->derived($affected);
-        $derivation = new Derivation($tree, $this->fonts, ...$this->loader->inks($this->inside($tree, $affected)));
+        [$inks, $shadows] = $this->loader->inks($this->inside($tree, $affected));
+        foreach (array_intersect_key($moved, $stored) as $id => $by) {
+            $was = self::box($stored[$id], 'ink');
+            // Where shadows fall, and what is seen in a mirror, is not reckoned in its own space.
+            if ($was->same(self::box($stored[$id], 'painted')) && $tree->item($id)->flip === Flip::None) {
+                $inks[$id] = (int) $stored[$id]->paints === 0 ? null : $was->moved($by->x, $by->y)->rounded();
+            }
+        }
+        $derivation = new Derivation($tree, $this->fonts, $inks, $shadows);
         $isTouched = array_flip($touched);
         $rows = $written = [];
         foreach ($affected as $id) {
             $was = $stored[$id] ?? null;
-            $derived = $derivation->of($id, $was?->paint_hash);
+            $derived = $derivation->of($id, $was?->paint_hash, isset($moved[$id]));
             // What looks alike is written once.
             [$drawn, $painting] = $derived->painting === null ? [null, null] : $written[$derived->paintHash] ??= self::written($derived->painting);
             $columns = ItemRows::derivedColumns($derived, $painting);
-            if (isset($isTouched[$id]) || $was === null || self::differs($columns, $was)) {
-                $rows[$id] = (object) ['id' => $id, ...ItemRows::columns($tree->item($id)), ...$columns, ItemRows::DRAWN => $drawn];
+            $changed = $was === null ? $columns : self::changed($columns, $was);
+            if (isset($isTouched[$id]) || $changed !== []) {
+                $rows[$id] = (object) ['id' => $id, ...ItemRows::shown($tree->item($id)), ...$columns, ItemRows::DRAWN => $drawn, ItemRows::CHANGED => $changed];
             }
         }
         if (count($rows) > 1) {
@@ -55,6 +68,11 @@ final readonly class Deriver
         return array_values($rows);
     }
 
+    private static function box(stdClass $row, string $name): Rect
+    {
+        return new Rect((float) $row->{"{$name}_x"}, (float) $row->{"{$name}_y"}, (float) $row->{"{$name}_w"}, (float) $row->{"{$name}_h"});
+    }
+
     /** @return array{array<string, mixed>, string} a painting as it is sent, and as it is stored */
     private static function written(Painting $painting): array
     {
@@ -63,16 +81,13 @@ final readonly class Deriver
         return [$drawn, json_encode((object) $drawn, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)];
     }
 
-    /** @param  array<string, mixed>  $columns as ItemRows::derivedColumns gives them */
-    private static function differs(array $columns, stdClass $was): bool
+    /**
+     * @param  array<string, mixed>  $columns  as ItemRows::derivedColumns gives them
+     * @return array<string, mixed> those that are stored otherwise
+     */
+    private static function changed(array $columns, stdClass $was): array
     {
-        foreach ($columns as $name => $value) {
-            if ($value !== ($was->{$name} ?? null)) {
-                return true;
-            }
-        }
-
-        return false;
+        return array_filter($columns, static fn (mixed $value, string $name): bool => $value !== ($was->{$name} ?? null), ARRAY_FILTER_USE_BOTH);
     }
 
     /**

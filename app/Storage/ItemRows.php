@@ -28,6 +28,12 @@ final class ItemRows
     /** what a painting was written from, with rows that have just been derived: it need not be read again for an answer */
     public const DRAWN = 'drawn';
 
+    /** the fields themselves, likewise */
+    public const FIELDS = 'fields';
+
+    /** the derived columns that are not as they are stored, likewise */
+    public const CHANGED = 'changed';
+
     public static function toCore(stdClass $row): Item
     {
         return new Item(
@@ -80,6 +86,12 @@ final class ItemRows
         return $items;
     }
 
+    /** @return array<string, mixed> what an answer is made of, without the id and what is derived */
+    public static function shown(Item $item): array
+    {
+        return [...self::places($item), self::FIELDS => $item->fields];
+    }
+
     /** @return array<string, mixed> the base columns, without the id */
     public static function columns(Item $item): array
     {
@@ -125,11 +137,14 @@ final class ItemRows
      */
     public static function difference(Item $was, Item $is): array
     {
+        if ($was->isFramedElsewhere($is)) {
+            return Patch::difference($was->frame->toArray(), $is->frame->toArray());
+        }
         [$before, $after] = Patch::difference(self::places($was), self::places($is));
         if ($was->kind !== $is->kind) {
             return [[...$before, 'fields' => self::plain($was->fields)], [...$after, 'fields' => self::plain($is->fields)]];
         }
-        $changed = array_filter($is->fields, static fn (mixed $value, string $name): bool => ! Equality::of($value, $was->fields[$name] ?? null), ARRAY_FILTER_USE_BOTH);
+        $changed = $is->fields === $was->fields ? [] : array_filter($is->fields, static fn (mixed $value, string $name): bool => ! Equality::of($value, $was->fields[$name] ?? null), ARRAY_FILTER_USE_BOTH);
 
         return $changed === [] ? [$before, $after] : [
             [...$before, 'fields' => self::plain(array_intersect_key($was->fields, $changed))],
@@ -162,10 +177,10 @@ final class ItemRows
         return $painting === null ? $columns : [...$columns, 'painting' => $painting];
     }
 
-    /** @return array<string, mixed> the derived columns of a row; the painting only where the row has it */
+    /** @return array<string, mixed> the derived columns of a row, or those of them that changed; the painting only where the row has it */
     public static function derivedOf(stdClass $row): array
     {
-        return array_diff_key((array) $row, array_flip([...self::BASE, self::DRAWN]));
+        return $row->{self::CHANGED} ?? array_diff_key((array) $row, array_flip([...self::BASE, self::DRAWN, self::FIELDS, self::CHANGED]));
     }
 
     /** @return list<string> the columns that an answer is made of */
@@ -202,7 +217,7 @@ final class ItemRows
             'hidden' => (bool) $row->hidden,
             'reference' => (bool) $row->reference,
             'flip' => $row->flip,
-            'fields' => json_decode($row->props, false, flags: JSON_THROW_ON_ERROR),
+            'fields' => isset($row->{self::FIELDS}) ? (object) $row->{self::FIELDS} : json_decode($row->props, false, flags: JSON_THROW_ON_ERROR),
         ];
         if (Kinds::named($row->kind) instanceof HoldsItems) {
             $answer['origin'] = ['x' => $row->origin_x, 'y' => $row->origin_y];

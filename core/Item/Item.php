@@ -118,6 +118,14 @@ final readonly class Item
         return ($this->kind instanceof Symmetric && $this->kind->isSymmetric($this->fields)) || $this->kind instanceof PaintsNothing || $this->kind instanceof ShowsAsOne ? $this : $this->with(['flip' => $this->flip->mirrored($axis)]);
     }
 
+    /** Whether another is the same but for its frame. */
+    public function isFramedElsewhere(self $other): bool
+    {
+        return $this->fields === $other->fields && $this->kind === $other->kind && $this->parent === $other->parent && $this->rank === $other->rank && $this->name === $other->name && $this->angle === $other->angle
+            && $this->flip === $other->flip && $this->locked === $other->locked && $this->hidden === $other->hidden && $this->reference === $other->reference
+            && $this->origin->x === $other->origin->x && $this->origin->y === $other->origin->y;
+    }
+
     public function holdsItems(): bool
     {
         return $this->kind instanceof HoldsItems;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace AllSquare\Core\Measure;
 
 use AllSquare\Core\Geometry\Angle;
+use AllSquare\Core\Geometry\Flip;
 use AllSquare\Core\Geometry\Matrix;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Item\By;
@@ -197,7 +198,7 @@ final readonly class Boxes
             return $this->knownShadows[$item->id] ?? $this->knownInks[$item->id];
         }
         $toSheet = $this->tree->toSheet($item->parent)->after($item->paintedToParent());
-        $own = $item->kind instanceof PaintsNothing ? null : $this->painters->of($item)->ink(new TreeBranch($this->tree, $item), $toSheet);
+        $own = $this->ownInk($item, $toSheet);
         $boxes = $own === null ? [] : [Look::withShadows($item, $own, $toSheet)];
         $mask = $this->tree->mask($item->id);
         foreach ($item->kind instanceof ShowsAsOne ? [] : $this->tree->children($item->id) as $child) {
@@ -226,12 +227,25 @@ final readonly class Boxes
         return array_values(array_filter(array_map($frame->within(...), $boxes)));
     }
 
+    /** What it paints itself. Of what stands upright that is reckoned in its own space, so that it is the same wherever that lies. */
+    private function ownInk(Item $item, Matrix $toSheet): ?Rect
+    {
+        if ($item->kind instanceof PaintsNothing) {
+            return null;
+        }
+        [$painter, $branch] = [$this->painters->of($item), new TreeBranch($this->tree, $item)];
+
+        return $toSheet->angle === 0.0 && $item->flip === Flip::None
+            ? $painter->ink($branch, Matrix::identity())?->rounded()->moved($toSheet->dx, $toSheet->dy)
+            : $painter->ink($branch, $toSheet);
+    }
+
     private function inkOf(Item $item): ?Rect
     {
         if (array_key_exists($item->id, $this->knownInks)) {
             return $this->knownInks[$item->id];
         }
-        $own = $item->kind instanceof PaintsNothing ? null : $this->painters->of($item)->ink(new TreeBranch($this->tree, $item), $this->tree->toSheet($item->parent)->after($item->paintedToParent()));
+        $own = $this->ownInk($item, $this->tree->toSheet($item->parent)->after($item->paintedToParent()));
         if (! $item->holdsItems() || $item->kind instanceof ShowsAsOne) {
             return $own;
         }

@@ -31,12 +31,15 @@ final class Derivation
         $this->painters = new Painters($fonts);
     }
 
-    /** @param  string|null  $knownHash of the painting that is stored, which is then not painted again */
-    public function of(string $id, ?string $knownHash = null): Derived
+    /**
+     * @param  string|null  $knownHash  of the painting that is stored, which is then not painted again
+     * @param  bool  $isSame  whether it is known to look as it did
+     */
+    public function of(string $id, ?string $knownHash = null, bool $isSame = false): Derived
     {
         $item = $this->tree->item($id);
         $branch = new TreeBranch($this->tree, $item);
-        $hash = Painters::hash($branch);
+        $hash = $isSame && $knownHash !== null && $knownHash !== '' ? $knownHash : Painters::hash($branch);
         $bounds = $this->boxes->bounds($id);
         $ink = $this->boxes->painted($id);
 

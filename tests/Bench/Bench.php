@@ -20,11 +20,11 @@ final class Bench
         $this->figures = new Figures;
     }
 
-    /** @param  string|null  $part  "intent" for what is made of layouts, and how fast; "shapes" for looks and paths, "type" for texts, "svg" for what is taken in, "pictures"; all without it */
+    /** @param  string|null  $part  "intent" for what is made of layouts, and how fast; "shapes" for looks and paths, "type" for texts, "svg" for what is taken in, "pictures", "rails"; all without it */
     public function run(?string $part): int
     {
-        if (! in_array($part, [null, 'intent', 'shapes', 'type', 'svg', 'pictures'], true)) {
-            fwrite(STDERR, "unknown part \"$part\". There is: intent, shapes, type, svg, pictures\n");
+        if (! in_array($part, [null, 'intent', 'shapes', 'type', 'svg', 'pictures', 'rails'], true)) {
+            fwrite(STDERR, "unknown part \"$part\". There is: intent, shapes, type, svg, pictures, rails\n");
 
             return 2;
         }
@@ -42,6 +42,7 @@ final class Bench
                 'shapes' => $this->shapes($server, new LargeSheet($server)),
                 'type' => $this->type($server, new LargeSheet($server)),
                 'pictures' => $this->pictures($server),
+                'rails' => $this->rails($server, new LargeSheet($server)),
                 'svg' => null,
                 default => $this->everything($server),
             };
@@ -67,6 +68,7 @@ final class Bench
         $this->shapes($server, $large);
         $this->type($server, $large);
         $this->pictures($server);
+        $this->rails($server, $large);
     }
 
     private function shapes(RunningServer $server, LargeSheet $large): void
@@ -84,6 +86,21 @@ final class Bench
             $times = Stopwatch::summary($type->typing($browser));
             printf('a letter typed into 300 words until it is painted: p95 %.1f ms, median ', $times['p95']);
             $this->hold($times['median'], 50.0, 'ms');
+        } finally {
+            $browser->close();
+        }
+    }
+
+    private function rails(RunningServer $server, LargeSheet $large): void
+    {
+        $rails = new Rails($large);
+        $this->overFigures($server, $large, $rails->requests());
+        $browser = new Browser($server->address);
+        try {
+            echo 'a drag within a rail, median frame: ';
+            $this->hold(Stopwatch::summary($rails->dragging($server, $browser))['median'], 20.0, 'ms');
+            printf('%s rails and the browser\'s flexible boxes: ', number_format(Rails::TRIED));
+            $this->hold(Rails::farthest($browser), 0.02, 'px apart');
         } finally {
             $browser->close();
         }

@@ -12,15 +12,16 @@ final class Frames
 {
     /**
      * @param  int  $x  px of the page, where the drag begins
+     * @param  bool  $isFree  whether Ctrl is held as it begins
      * @return list<float> milliseconds
      */
-    public static function dragging(Browser $browser, int $x, int $y): array
+    public static function dragging(Browser $browser, int $x, int $y, bool $isFree = true): array
     {
         $browser->run('
-            const [x, y] = arguments;
+            const [x, y, free] = arguments;
             const plane = document.querySelector(".plane");
             plane.setPointerCapture = () => {};
-            const tell = (type, dx) => plane.dispatchEvent(new PointerEvent(type, {bubbles: true, clientX: x + dx, clientY: y + dx / 2, button: 0, buttons: 1, pointerId: 1, ctrlKey: type === "pointerdown"}));
+            const tell = (type, dx) => plane.dispatchEvent(new PointerEvent(type, {bubbles: true, clientX: x + dx, clientY: y + dx / 2, button: 0, buttons: 1, pointerId: 1, ctrlKey: free && type === "pointerdown"}));
             window.frames120 = null;
             const times = [];
             let moves = 0, last = performance.now();
@@ -33,7 +34,7 @@ final class Frames
                 requestAnimationFrame(frame);
             };
             requestAnimationFrame(frame);
-        ', $x, $y);
+        ', $x, $y, $isFree);
 
         return array_map(floatval(...), (array) Waiting::until(static fn (): mixed => $browser->run('return window.frames120'), 'the drag to end'));
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverKeys;
+use Tests\Bench\Rails;
 use Tests\Support\RandomRails;
 use Tests\Support\Waiting;
 
@@ -23,19 +24,7 @@ final class RailsTest extends BrowserTestCase
         for ($seed = $first; $seed < $first + self::TRIED; $seed++) {
             $rails[$seed] = (new RandomRails($seed))->rail();
         }
-        $seen = $this->browser->run(<<<'JS'
-            const box = document.createElement('div');
-            document.body.append(box);
-            const laid = arguments[0].map((html) => {
-                box.innerHTML = `<section style='position:absolute;left:0;top:0;width:99000px;font-size:0;line-height:0'>${html}</section>`;
-                return Object.fromEntries([...box.querySelectorAll('[data-id]')].map((node) => {
-                    const at = node.getBoundingClientRect(), around = (node.parentElement.closest('[data-id]') ?? node).getBoundingClientRect();
-                    return [node.dataset.id, [at.x - around.x, at.y - around.y, at.width, at.height]];
-                }));
-            });
-            box.remove();
-            return laid;
-            JS, array_values(array_map(RandomRails::html(...), $rails)));
+        $seen = Rails::laidOut($this->browser, array_values(array_map(RandomRails::html(...), $rails)));
         $things = 0;
         foreach (array_values($rails) as $i => $rail) {
             [$farthest, $what] = RandomRails::farthest($rail, $seen[$i]);

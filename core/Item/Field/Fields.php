@@ -22,11 +22,16 @@ final readonly class Fields implements IteratorAggregate
     /** @var array<string, mixed> by name */
     public array $defaults;
 
+    /** @var array<mixed> by name, as JSON has them */
+    private array $storedDefaults;
+
     public function __construct(Field ...$fields)
     {
         $fields = $fields === [] ? [] : [...$fields, new BerthField, new PinsField, new TwinField];
         $this->fields = array_column($fields, null, 'name');
         $this->defaults = array_column($fields, 'default', 'name');
+        $stored = json_encode(array_map(static fn (Field $field): mixed => $field->stored($field->default), $this->fields), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);
+        $this->storedDefaults = (array) json_decode($stored, true, flags: JSON_THROW_ON_ERROR);
     }
 
     /** @return ArrayIterator<string, Field> */
@@ -64,7 +69,8 @@ final readonly class Fields implements IteratorAggregate
     {
         $read = [];
         foreach ($this->fields as $name => $field) {
-            $read[$name] = array_key_exists($name, $stored) ? $field->read($stored[$name]) : $field->default;
+            // Most are as they are at first: nothing is read of these.
+            $read[$name] = array_key_exists($name, $stored) && $stored[$name] !== $this->storedDefaults[$name] ? $field->read($stored[$name]) : $field->default;
         }
 
         return $read;

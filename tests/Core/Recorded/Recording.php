@@ -83,7 +83,7 @@ final readonly class Recording
     /** The sheet, and all on it that is no item. */
     private function around(): string
     {
-        return hash('xxh32', json_encode([$this->scene->sheet, $this->scene->slices, $this->scene->guides, $this->scene->dimensions, $this->scene->grids, $this->scene->presets], JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION));
+        return hash('xxh32', json_encode([array_filter(get_object_vars($this->scene->sheet), static fn (mixed $value, string $name): bool => $value !== null || $name !== 'page', ARRAY_FILTER_USE_BOTH), $this->scene->slices, $this->scene->guides, $this->scene->dimensions, $this->scene->grids, $this->scene->presets], JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION));
     }
 
     private static function shortly(mixed $told): string
