@@ -30,7 +30,7 @@ use AllSquare\Core\Sheet\Words;
 /** Puts a new item on the sheet, in front of everything in its parent. */
 final readonly class AddItem implements Command, SelectsWhatItMade
 {
-    private const PLACE = ['kind', 'x', 'y', 'w', 'h', 'angle', 'parent', 'name'];
+    private const PLACE = ['kind', 'x', 'y', 'w', 'h', 'angle', 'parent', 'index', 'name'];
 
     private function __construct(private Params $params)
     {
@@ -57,6 +57,10 @@ final readonly class AddItem implements Command, SelectsWhatItMade
     {
         $item = $this->placed($draft, $this->made($draft));
         $draft->add($item);
+        $index = $this->params->count('index');
+        if ($index !== null) {
+            (new Ranks($draft))->insert($item->parent, $index, [$item->id]);
+        }
         $mover = new Mover($draft);
         $bounds = $mover->box($item->id);
         $mover->shift($item->id, $mover->landing($item->id, Axis::X, $bounds->x) - $bounds->x, $mover->landing($item->id, Axis::Y, $bounds->y) - $bounds->y);

@@ -252,13 +252,20 @@ export function useKeys() {
         void desk.run('move-by', { dx: x * by, dy: y * by }, desk.selection, { run });
     }
 
+    let shifted = { run: '', to: 0 };
+
     /** What lies in a rail goes one place on along it, or is shifted aside. */
     function inRail([along, across]: [number, number], by: number, run: string): void {
         if (along !== 0) void desk.run('order', { to: along > 0 ? 'forward' : 'backward' });
         const aside = commonOf(desk.selected, (item) => item.fields.berth?.aside ?? 0);
         if (across === 0) return;
-        if (aside === undefined) desk.say('They are shifted aside unlike each other: type one number for all.', 'note');
-        else void desk.run('set-berth', { aside: aside + across * by }, desk.selection, { run });
+        if (aside === undefined) {
+            desk.say('They are shifted aside unlike each other: type one number for all.', 'note');
+            return;
+        }
+        // The press before this one may not be answered yet.
+        shifted = { run, to: (shifted.run === run ? shifted.to : aside) + across * by };
+        void desk.run('set-berth', { aside: shifted.to }, desk.selection, { run });
     }
 
     onMounted(() => window.addEventListener('keydown', onKey));

@@ -3,6 +3,7 @@ import type { Commands, Fields } from '@/api/commands.gen';
 import type { Box, Item, Painting } from '@/api/types';
 import { kindOf } from '@/sheet/kinds';
 import type { Line } from '@/sheet/writing';
+import { drawnIn } from '@/sheet/trays';
 import { useDesk } from '@/stores/desk';
 import { useView } from '@/stores/view';
 import { defineStore } from 'pinia';
@@ -219,7 +220,8 @@ export const useWriting = defineStore('writing', () => {
         } else if (text.trim() !== '' && said) {
             const { x, y, w } = place.at;
             const kindOfNew = said.name as Commands['add-item']['kind'];
-            void desk.run('add-item', { kind: kindOfNew, x, y, ...(w > 0 ? { w } : {}), ...fields }, []);
+            const at = { x, y, ...drawnIn(desk.tree, { x, y }, { x, y }) };
+            void desk.run('add-item', { kind: kindOfNew, ...at, ...(w > 0 ? { w } : {}), ...fields }, []);
         }
     }
 

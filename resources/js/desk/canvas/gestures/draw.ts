@@ -1,11 +1,11 @@
 import type { Box, Point } from '@/api/types';
 import type { DrawnKind } from '@/sheet/kinds';
-import { applied, boxBetween, figure, inverse, rounded } from '@/sheet/geometry';
+import { boxBetween, figure, rounded } from '@/sheet/geometry';
 import { beginSnapping, point } from '@/desk/snap/snapper';
 import { useDesk } from '@/stores/desk';
 import { useUnits } from '@/stores/units';
 import { useView } from '@/stores/view';
-import { trayAt } from '../trays';
+import { drawnIn } from '@/sheet/trays';
 import { DRAG, ghost, type Gesture } from './gesture';
 
 const STEP = 15;
@@ -51,7 +51,7 @@ export function drawGesture(drawn: DrawnKind | 'slice', start: Point): Gesture {
             } else if (to) {
                 const box = boxBetween(from, to);
                 if (drawn === 'slice') void desk.run('add-slice', { ...box }, []);
-                else void desk.run('add-item', { kind: drawn.name, ...box, ...inTray(box) }, []);
+                else void desk.run('add-item', { kind: drawn.name, ...box, ...drawnIn(desk.tree, start, box) }, []);
             } else {
                 desk.say('Drag from corner to corner to draw.', 'note');
                 if (drawn === 'slice') view.tool = drawn;
@@ -64,15 +64,6 @@ export function drawGesture(drawn: DrawnKind | 'slice', start: Point): Gesture {
             view.tool = 'select';
         },
     };
-
-    /** What is drawn on a tray lies in it from the first, as long as that stands upright. */
-    function inTray(box: Box): { parent: string; x: number; y: number } | undefined {
-        const tray = trayAt(desk.tree, start, new Set());
-        const space = tray && desk.tree.toSheet(tray.id);
-        if (!tray || !space || space.angle !== 0) return undefined;
-        const { x, y } = applied(inverse(space), box);
-        return { parent: tray.id, x: rounded(x), y: rounded(y) };
-    }
 
     function length(): number {
         return to ? rounded(Math.hypot(to.x - from.x, to.y - from.y)) : 0;
@@ -87,10 +78,11 @@ export function drawGesture(drawn: DrawnKind | 'slice', start: Point): Gesture {
         if (!to) return;
         const middle = { x: (from.x + to.x) / 2, y: (from.y + to.y) / 2 };
         const w = length();
+        const at = { x: rounded(middle.x - w / 2), y: middle.y };
         if (drawn !== 'slice')
             void desk.run(
                 'add-item',
-                { kind: drawn.name, x: rounded(middle.x - w / 2), y: middle.y, w, angle: angle() },
+                { kind: drawn.name, ...at, w, angle: angle(), ...drawnIn(desk.tree, start, at) },
                 [],
             );
     }

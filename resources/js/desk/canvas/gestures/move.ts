@@ -2,7 +2,7 @@ import type { Point } from '@/api/types';
 import { useDesk } from '@/stores/desk';
 import { useUnits } from '@/stores/units';
 import { useView } from '@/stores/view';
-import { berthingAt, type Berthing } from '../trays';
+import { berthingAt, type Berthing } from '@/sheet/trays';
 import { dragGesture } from './dragged';
 import { berth, closeUp, ghost, lift, live, way, type Gesture, type Held } from './gesture';
 

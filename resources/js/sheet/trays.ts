@@ -1,8 +1,8 @@
 import type { Box, Item, Point } from '@/api/types';
-import { isTray } from '@/sheet/containers';
-import { is } from '@/sheet/kinds';
-import type { Tree } from '@/sheet/tree';
-import { applied, inverse } from '@/sheet/geometry';
+import { isTray } from './containers';
+import { is } from './kinds';
+import type { Tree } from './tree';
+import { applied, inverse, rounded } from './geometry';
 
 /** Where things that are dragged would belong: a tray, or the sheet itself. */
 export interface Berthing {
@@ -81,6 +81,25 @@ export function zonesOf(tree: Tree, sheet: { width: number; height: number }): {
 
 const zoneAt = (tree: Tree, at: Point, sheet: { width: number; height: number }) =>
     zonesOf(tree, sheet).find(({ box }) => covers(box, at)) ?? null;
+
+/**
+ * What is drawn on a tray lies in it from the first, as long as that stands upright; in a rail before what it is drawn before.
+ *
+ * @param start where it is begun, on the sheet
+ * @param at its frame's top left, on the sheet
+ */
+export function drawnIn(
+    tree: Tree,
+    start: Point,
+    at: Point,
+): { parent: string; index?: number; x: number; y: number } | undefined {
+    const tray = trayAt(tree, start, new Set());
+    const space = tray && tree.toSheet(tray.id);
+    if (!tray || !space || space.angle !== 0) return undefined;
+    const index = tray.fields.rail ? inRail(tree, tray, start, new Set()).index : null;
+    const { x, y } = applied(inverse(space), at);
+    return { parent: tray.id, ...(index !== null && { index }), x: rounded(x), y: rounded(y) };
+}
 
 /** The place in a rail that is nearest to the pointer. */
 function inRail(tree: Tree, tray: Item, at: Point, dragged: ReadonlySet<string>): Berthing {
