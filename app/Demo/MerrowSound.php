@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Demo;
 
 use AllSquare\Core\Geometry\Unit;
+use App\Documents\PageWidths;
 use App\Documents\SheetBook;
 use App\Icons\IconSet;
 use App\Models\Document;
@@ -14,7 +15,7 @@ use App\Running\CommandRunner;
 /** The demo document: a made-up ferry line. It is drawn by commands; its history begins when it is done. */
 final readonly class MerrowSound
 {
-    public function __construct(private SheetBook $book, private CommandRunner $runner, private IconSet $icons, private PictureStore $pictures)
+    public function __construct(private SheetBook $book, private CommandRunner $runner, private IconSet $icons, private PictureStore $pictures, private PageWidths $widths)
     {
     }
 
@@ -33,6 +34,8 @@ final readonly class MerrowSound
         (new HarbourChart($this->script($document, 'Harbour chart', 1000, 640)))->draw();
         (new SailingNotice(new SheetScript($this->runner, $this->book->add($document, 'Sailing notice', 110, 200, Unit::Mm, 150))))->draw();
         (new HarbourFair($this->script($document, 'Harbour fair', 720, 960), $this->icons, $this->pictures))->draw();
+        (new AccountSheet($account = $this->script($document, 'My account', 1280, 912)))->draw();
+        $this->widths->add($account->sheet->refresh(), 390, 'My account, phone');
         $script = new SheetScript($this->runner, $kiosk);
         $script->run('add-slice', $cards, ['follow' => true]);
         $script->run('keep-grid', [], ['name' => 'Kiosk, four columns']);

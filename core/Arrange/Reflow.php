@@ -234,8 +234,9 @@ final readonly class Reflow
             return;
         }
         $children = array_filter($this->draft->tree->children($id), static fn (Item $child): bool => ! $child->hidden);
-        $length = array_sum(array_map(static fn (Item $child): float => ($child->rail() !== null ? 0.0 : $child->frame->w) + $child->berth()->before, $children)) + max(0.0, $rules->gap) * max(0, count($children) - 1);
-        $wraps = $rules->direction === Axis::X && ! $rules->wrap && $length > $room;
+        $length = array_sum(array_map(static fn (Item $child): float => (in_array($child->rail()?->width, [null, Sizing::Content], true) ? $child->frame->w : 0.0) + $child->berth()->before, $children)) + max(0.0, $rules->gap) * max(0, count($children) - 1);
+        // What runs out of a rail that cuts it off does so on purpose.
+        $wraps = $rules->direction === Axis::X && ! $rules->wrap && $length > $room && ($this->draft->item($id)->fields['clip'] ?? false) !== true;
         if ($wraps) {
             $this->draft->put($this->draft->item($id)->withFields(['rail' => $rules->wrapping()->spaced(min($rules->gap, self::MOST_GAP))->sized(Axis::Y, Sizing::Content)]));
         }

@@ -28,7 +28,7 @@ final class ContainersTest extends BrowserTestCase
         $browser->waitForStatus('Masked');
         $mask = $this->item($sheet, 'Mask')['id'];
         $faint = fn (): string => (string) $browser->run('const all = document.querySelector(`[data-item="${arguments[0]}"] > .cut-off`); return all ? getComputedStyle(all).display : "none"', $mask);
-        self::assertSame('none', $faint());
+        Waiting::until(static fn (): bool => $faint() === 'none', 'it to be as it is seen');
         $browser->clickSheet(160, 130, double: true);
         $this->waitForSelected('Words');
         Waiting::until(static fn (): bool => $faint() === 'inline', 'the hidden part to be shown');

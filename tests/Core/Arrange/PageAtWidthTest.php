@@ -80,6 +80,22 @@ final class PageAtWidthTest extends TestCase
         self::assertEquals(new Rect(1100.0, 50.0, 60.0, 60.0), self::box($draft, 'beside'));
     }
 
+    public function test_a_row_that_is_cut_off_keeps_running_out_of_its_tray_and_one_with_rails_in_it_wraps(): void
+    {
+        foreach ([true, false] as $clip) {
+            $scene = Scene::of(1000, 300);
+            foreach (['a', 'b', 'c'] as $i => $id) {
+                $scene->put($id, 20 + 320 * $i, 20, 300, 100);
+            }
+            $inner = $scene->run('make-rail', ['b', 'c'], ['name' => 'Inner'])->report->selection[0];
+            $rail = $scene->run('make-rail', ['a', $inner], ['name' => 'Row'])->report->selection[0];
+            $scene->run('set', [$rail], ['clip' => $clip]);
+            $draft = self::at($scene, 400);
+            self::assertSame(! $clip, $draft->item($rail)->rail()?->wrap);
+            self::assertSame($clip, self::box($draft, $inner)->y === self::box($draft, 'a')->y);
+        }
+    }
+
     /** Of pages at random: nothing that lay on the page reaches past a narrower one, unless it cannot be narrowed; and everything is still there. */
     public function test_what_lay_on_the_page_lies_on_it_at_any_width(): void
     {
