@@ -28,9 +28,6 @@ $browser->visit("/d/$document/{$before['id']}");
 $browser->waitForSheet();
 $browser->drag(20, 186, 1260, 452);
 Waiting::until(static fn (): bool => str_contains($browser->see('.place h3')->getText(), '4 cards'), 'the four cards');
-$browser->driver->action()->moveToElement($browser->named('Align tops'))->perform();
-$browser->waitForStatus('If pressed: Aligned 4 cards');
-$shoot('ghosts');
 $browser->pointer(700, 20)->perform();
 $browser->run('document.querySelector(".plane").focus()');
 $browser->keys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL]);
@@ -146,6 +143,16 @@ $browser->see('.gradient-line');
 $browser->pointer(700, 20)->perform();
 $shoot('gradient');
 $browser->press('Look');
+
+// A page of rails at two widths, the page itself selected.
+$browser->visit("/d/$document/{$sheets['My account']}");
+$browser->waitForSheet();
+Waiting::until(static fn (): bool => $browser->run('return document.querySelectorAll(".beside [data-item]").length') > 20, 'the other width');
+$browser->run('[...document.querySelectorAll("[role=treeitem]")].find((row) => row.textContent.trim() === "My account").click()');
+$browser->see('[name="rail gap"]');
+Waiting::until(static fn (): bool => $browser->run('return document.querySelectorAll(".twins polygon").length') === 1, 'where it stands there');
+$browser->pointer(700, 20)->perform();
+$shoot('rails');
 
 // An invitation, its picture selected, with the library beside it; a process made of kits, with icons in its rounds.
 $open = static function (string $sheet, string $sort) use ($browser, $document): void {

@@ -42,8 +42,10 @@ export const KEYS: { about: string; keys: [string, string][] }[] = [
             ['y, Shift Y', 'copy the look, paste the look'],
             ['Ctrl ↑ ↓, with Shift', 'forward, backward; to the front, to the back'],
             ['Shift while dragging', 'hold to one axis; keep proportions; steps of 15°'],
+            ['arrows in a rail', 'a place on or back along it; aside by 1 px, with Shift by 10 px'],
             ['Alt while dragging', 'put a copy there; size about the centre'],
-            ['Ctrl while dragging', 'without snapping'],
+            ['Ctrl while dragging', 'without snapping; it belongs where it did'],
+            ['Shift on a gap of a rail', 'drag all of them'],
         ],
     },
     {
