@@ -163,7 +163,11 @@ final readonly class SheetPainter
             return $held;
         }
 
-        return [$clip->element("clip-$item->id", $item->flip === Flip::None ? [] : ['transform' => $item->mirror()->toSvg()]), new Element('g', ['clip-path' => "url(#clip-$item->id)"], $held)];
+        $more = $item->flip === Flip::None ? [] : ['transform' => $item->mirror()->toSvg()];
+        // By what it is and not by whose, so that the same sheet is the same drawing wherever it is kept.
+        $id = 'clip-'.hash('xxh64', implode(' ', [...$clip->toArray(), ...$more]));
+
+        return [$clip->element($id, $more), new Element('g', ['clip-path' => "url(#$id)"], $held)];
     }
 
     /** @return list<Element>|null */

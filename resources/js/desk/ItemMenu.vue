@@ -53,6 +53,7 @@ const entries = computed(() => [
     entry(actions.group),
     entry(actions.ungroup),
     entry(actions.tray),
+    ...(actions.clip.possible() ? [entry(actions.clip)] : []),
     entry(actions.rail),
     entry(actions.mask),
     entry(actions.running),

@@ -1,4 +1,5 @@
 import type { Action } from '@/desk/actions';
+import { holderOf, isTray } from '@/sheet/containers';
 import { useDesk } from '@/stores/desk';
 
 /** What is done with trays, rails and masks, and with what runs on every sheet or is there at several widths. */
@@ -6,6 +7,12 @@ export function useContainerActions() {
     const desk = useDesk();
     const plain = { icon: '', keys: '' };
     const some = () => desk.selection.length > 0;
+    /** Those that are selected, or the one that what is selected lies in. */
+    const trays = () => {
+        const holder = holderOf(desk.selected, desk.items);
+        const own = desk.selected.filter(isTray);
+        return own.length > 0 ? own : holder && isTray(holder) ? [holder] : [];
+    };
     const zoneOf = (id: string) => desk.items.get(id)?.fields.twin?.zone;
     const all = (of: (id: string) => boolean) => some() && desk.selection.every(of);
     const runs = () => all((id) => ['head', 'foot'].includes(zoneOf(id) ?? ''));
@@ -22,6 +29,22 @@ export function useContainerActions() {
             keys: 'Shift B',
             possible: some,
             run: () => void desk.run('make-tray', {}),
+        },
+        clip: {
+            ...plain,
+            get words() {
+                return trays().every((item) => item.fields.clip) && trays().length > 0
+                    ? 'Show what reaches past it'
+                    : 'Cut off what reaches past it';
+            },
+            keys: 'Shift X',
+            possible: () => trays().length > 0,
+            run: () =>
+                void desk.run(
+                    'set',
+                    { clip: !trays().every((item) => item.fields.clip) },
+                    trays().map((item) => item.id),
+                ),
         },
         rail: {
             ...plain,

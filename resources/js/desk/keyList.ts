@@ -57,6 +57,7 @@ export const KEYS: { about: string; keys: [string, string][] }[] = [
             ['Ctrl D', 'duplicate'],
             ['Ctrl G, Ctrl Shift G', 'group, ungroup'],
             ['Shift B, w', 'put into a tray, make a rail'],
+            ['Shift X', 'cut off what reaches past a tray, or show it'],
             ['Shift M', 'mask by the foremost'],
             ['l', 'make room at a level line, at an upright one'],
             ['Ctrl L, Ctrl Shift H', 'lock or unlock, hide or show'],

@@ -102,6 +102,7 @@ export function useKeys() {
         M: () => actions.mask.possible() && actions.mask.run(),
         l: room.turn,
         w: () => actions.rail.possible() && actions.rail.run(),
+        X: () => actions.clip.possible() && actions.clip.run(),
         B: () => actions.tray.possible() && actions.tray.run(),
         K: actions.alikeKind.run,
         S: actions.alikeSize.run,

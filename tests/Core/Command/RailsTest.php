@@ -229,6 +229,10 @@ final class RailsTest extends TestCase
         yield 'padding below nothing' => ['set-rail', ['rail'], ['padding' => '-3'], 'cannot be negative'];
         yield 'a place in no rail' => ['set-berth', ['x'], ['before' => 4], 'Select something that lies in a rail.'];
         yield 'no number of its own' => ['set-berth', ['a'], [], 'Say what of its place is to change.'];
+        yield 'into itself' => ['move-into', ['rail'], ['parent' => 'rail'], 'cannot be put into itself'];
+        yield 'a foot higher than the sheet' => ['make-running', ['tall'], ['zone' => 'foot'], 'is higher than the sheet, and so it cannot be its foot'];
+        yield 'a mask of nothing' => ['mask', ['a'], [], 'Select what is to be masked'];
+        yield 'at widths that there are not' => ['show-at-widths', ['x'], [], 'at one width only'];
         yield 'no rail to end' => ['end-rail', ['x'], [], 'Select a rail.'];
     }
 
@@ -239,7 +243,8 @@ final class RailsTest extends TestCase
     #[DataProvider('refused')]
     public function test_what_cannot_be_done_is_refused_and_changes_nothing(string $command, array $ids, array $params, string $reason): void
     {
-        $scene = self::row()->put('x', 600, 100, 50, 50);
+        $scene = self::row()->put('x', 600, 100, 50, 50)->put('tall', 900, -50, 20, 2000);
+        $params = array_map(static fn (mixed $value): mixed => $value === 'rail' ? self::rail($scene) : $value, $params);
         $ids = array_map(static fn (string $id): string => $id === 'rail' ? self::rail($scene) : $id, $ids);
         $was = $scene->items;
         try {
@@ -249,6 +254,32 @@ final class RailsTest extends TestCase
             self::assertStringContainsString($reason, $refusal->getMessage());
         }
         self::assertEquals($was, $scene->items);
+    }
+
+    public function test_padding_that_leaves_no_room_is_refused_where_the_rail_does_not_grow(): void
+    {
+        $scene = self::row();
+        $rail = self::rail($scene);
+        $scene->run('set-rail', [$rail], ['padding' => 400]);
+        $scene->run('set-rail', [$rail], ['padding' => 10]);
+        $scene->run('set-rail', [$rail], ['width' => 'fixed']);
+        $was = $scene->items;
+        $this->expectExceptionMessage('"Row" is 172 px wide; its padding would take 200 px of that.');
+        try {
+            $scene->run('set-rail', [$rail], ['padding' => 100]);
+        } finally {
+            self::assertEquals($was, $scene->items);
+        }
+    }
+
+    public function test_a_rail_holds_2000_things_at_most(): void
+    {
+        $scene = Scene::of()->put('rail', 0, 0, 500, 100, ['kind' => 'tray']);
+        for ($i = 0; $i < 2_001; $i++) {
+            $scene->put("i$i", $i, 0, 1, 1, ['parent' => 'rail']);
+        }
+        $this->expectExceptionMessage('A rail holds 2,000 things at most.');
+        $scene->run('make-rail', ['rail']);
     }
 
     /** Of rails at random that do not wrap: everything lies where the mirror shows it, and is back when they are mirrored again. */
