@@ -69,7 +69,7 @@ final readonly class Duplicate implements Command, Repeatable, SelectsWhatItMade
             $this->counting->apply($draft, $copy, $i, 1);
         }
 
-        $said = MoveInto::follow($draft, $copies, $this->into);
+        $said = MoveInto::follow($draft, $copies, $this->into, areNew: true);
 
         return new Report('Copied '.Words::of($draft, $selected->ids).$said, $copies, ['originals' => $selected->ids, 'copies' => $copies]);
     }

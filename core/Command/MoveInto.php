@@ -58,18 +58,25 @@ final readonly class MoveInto implements Command
 
     /**
      * @param  list<string>  $ids
+     * @param  bool  $areNew  whether they have just been made, so that nothing is said of where they lay
      * @return string what is said of it besides
      *
      * @throws Refusal when they cannot be put there
      */
-    public static function follow(Draft $draft, array $ids, ?Params $wish): string
+    public static function follow(Draft $draft, array $ids, ?Params $wish, bool $areNew = false): string
     {
         if ($wish === null) {
             return '';
         }
         $parent = $wish->word('parent');
         self::refuseWrongParent($draft, $ids, $parent);
+        $wasThere = array_filter($ids, static fn (string $id): bool => $draft->item($id)->parent !== $parent) === [];
         self::put($draft, $ids, $parent, $wish->count('index'));
+        if ($wasThere && ! $areNew && $parent !== null && $ids !== []) {
+            $order = array_column($draft->tree->children($parent), 'id');
+
+            return sprintf(', to place %d of %d in %s', 1 + (int) array_search($ids[0], $order, true), count($order), Words::quoted($draft->item($parent)));
+        }
         $zone = $wish->word('zone');
         if ($zone !== null && $parent === null) {
             MakeRunning::let($draft, $ids, $zone);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace AllSquare\Core\Command;
 
 use AllSquare\Core\Geometry\Axis;
+use AllSquare\Core\Geometry\Spoken;
 use AllSquare\Core\Rail\Berth;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Running\Command;
@@ -20,7 +21,7 @@ use AllSquare\Core\Sheet\Words;
 /** Gives things in rails numbers of their own: an extra gap before them, a shift aside, a share of what is left, a lift over others. */
 final readonly class SetBerth implements Command, GoesOn
 {
-    private const SAID = ['before' => 'the gap before', 'aside' => 'the shift aside of', 'share' => 'the share of', 'over' => 'the lift of'];
+    private const SAID = ['before' => 'more before it', 'aside' => 'aside by', 'share' => 'a share of', 'over' => 'lifted by'];
 
     private function __construct(private Params $params)
     {
@@ -66,6 +67,9 @@ final readonly class SetBerth implements Command, GoesOn
             $draft->put($item->withFields(['berth' => $berth->toArray() === [] ? null : $berth]));
         }
 
-        return new Report('Set '.implode(', ', array_intersect_key(self::SAID, $given)).' '.Words::of($draft, $members).$selected->note(), $selected->ids, $selected->leftOut());
+        $now = $draft->item($members[0])->berth()->toArray();
+        $said = array_map(static fn (string $name): string => self::SAID[$name].' '.Spoken::length((float) ($now[$name] ?? 0.0)), array_keys(array_intersect_key(self::SAID, $given)));
+
+        return new Report('Set '.Words::of($draft, $members).': '.implode(', ', $said).$selected->note(), $selected->ids, $selected->leftOut());
     }
 }

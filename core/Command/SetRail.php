@@ -7,6 +7,8 @@ namespace AllSquare\Core\Command;
 use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Spoken;
 use AllSquare\Core\Item\Item;
+use AllSquare\Core\Rail\Across;
+use AllSquare\Core\Rail\Along;
 use AllSquare\Core\Rail\Berth;
 use AllSquare\Core\Rail\RailRules;
 use AllSquare\Core\Rail\Sizing;
@@ -62,7 +64,40 @@ final readonly class SetRail implements Command, GoesOn
             }
         }
 
-        return new Report('Set the '.implode(', ', array_map(static fn (string $name): string => $name, array_keys($given))).' of '.Words::of($draft, $rails).$selected->note(), $selected->ids, $selected->leftOut());
+        $now = $draft->item($rails[0])->rail() ?? new RailRules;
+
+        return new Report('Set '.Words::of($draft, $rails).': '.implode(', ', array_map(static fn (string $name): string => self::said($name, $now), array_keys($given))).$selected->note(), $selected->ids, $selected->leftOut());
+    }
+
+    private static function said(string $name, RailRules $rules): string
+    {
+        $size = static fn (Sizing $sizing, string $how, string $own): string => match ($sizing) {
+            Sizing::Content => "as $how as what is in it",
+            Sizing::Fixed => "of its own $own",
+            Sizing::Share => "as $how as there is room",
+        };
+
+        return match ($name) {
+            'direction' => $rules->direction === Axis::X ? 'a row' : 'a column',
+            'gap' => 'gaps of '.Spoken::length($rules->gap),
+            'padding' => 'padding '.implode(', ', array_map(Spoken::length(...), $rules->padding->toArray())),
+            'across' => match ($rules->across) {
+                Across::Start => 'at the start across',
+                Across::Centre => 'centred across',
+                Across::End => 'at the end across',
+                Across::Stretch => 'stretched across',
+            },
+            'along' => match ($rules->along) {
+                Along::Start => 'from the start on',
+                Along::Centre => 'in the middle',
+                Along::End => 'up to the end',
+                Along::Between => 'what is left goes between',
+            },
+            'wrap' => $rules->wrap ? 'wraps' : 'in one line',
+            'width' => $size($rules->width, 'wide', 'width'),
+            'height' => $size($rules->height, 'high', 'height'),
+            default => $name,
+        };
     }
 
     /** @throws Refusal when the padding alone is larger than a rail that does not grow with what is in it */

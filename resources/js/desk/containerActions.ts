@@ -50,7 +50,7 @@ export function useContainerActions() {
             ...plain,
             words: 'Make a rail',
             keys: 'w',
-            possible: () => some() && !desk.selected.some((item) => item.fields.rail),
+            possible: () => some() && !(desk.selected.length === 1 && desk.selected[0]?.fields.rail),
             run: () => void desk.run('make-rail', {}),
         },
         mask: {

@@ -94,7 +94,7 @@ final class RailsTest extends TestCase
     {
         $scene = self::row();
         $rail = self::rail($scene);
-        self::assertSame('Set the gap, padding of "Row"', $scene->run('set-rail', [$rail], ['gap' => '2*12', 'padding' => 10])->report->summary);
+        self::assertSame('Set "Row": gaps of 24, padding 10, 10, 10, 10', $scene->run('set-rail', [$rail], ['gap' => '2*12', 'padding' => 10])->report->summary);
         self::assertSame([[110.0, 174.0, 238.0], [110.0, 110.0, 110.0]], [$scene->lefts('a', 'b', 'c'), $scene->tops('a', 'b', 'c')]);
         self::assertEquals(new Rect(100.0, 100.0, 188.0, 40.0), $scene->bounds($rail), 'its top left stays');
         $scene->run('set-rail', [$rail], ['direction' => 'column', 'padding' => ['top' => 30], 'across' => 'end']);

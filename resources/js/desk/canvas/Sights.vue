@@ -6,6 +6,7 @@ import { useUnits } from '@/stores/units';
 import { useView } from '@/stores/view';
 import { computed } from 'vue';
 import DimensionLine from './DimensionLine.vue';
+import { berth } from './gestures/gesture';
 
 /** While something is dragged: lines from end to end of what it met, equal gaps with their figures, the room round it. */
 const desk = useDesk();
@@ -55,7 +56,8 @@ const sizes = computed(() =>
 </script>
 
 <template>
-    <template v-if="sights">
+    <!-- In a rail things stand where it has them, whatever they would meet. -->
+    <template v-if="sights && !berth?.bar">
         <svg class="sights" :width="view.size.w" :height="view.size.h" aria-hidden="true">
             <DimensionLine
                 v-for="room in rooms"
