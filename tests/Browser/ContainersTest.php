@@ -124,6 +124,14 @@ final class ContainersTest extends BrowserTestCase
         $narrow = $this->server->call('GET', "documents/$document")['sheets'][1]['id'];
         Waiting::until(static fn (): bool => str_contains((string) $browser->run('return location.pathname'), $narrow), 'the new width to be shown');
 
+        // Taken back, one is where one was; and done again.
+        $browser->press('Undo');
+        Waiting::until(static fn (): bool => str_contains((string) $browser->run('return location.pathname'), $sheet), 'the page itself to be shown again');
+        $browser->waitForSheet();
+        $browser->press('Redo');
+        Waiting::until(static fn (): bool => str_contains((string) $browser->run('return location.pathname'), $narrow), 'the new width to be shown again');
+        $browser->waitForSheet();
+
         // The wide one stands beside it, at the left, with what is selected outlined; a click there goes to it.
         $browser->see('.tag.num');
         Waiting::until(static fn (): bool => $browser->run('return document.querySelectorAll(".beside [data-item]").length') === 3, 'the other width to be painted');

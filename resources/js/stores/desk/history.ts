@@ -23,11 +23,11 @@ export function useHistory(
         if (!id) return;
         const step = async (expected?: number) => {
             const answer = await api.post<TravelAnswer>(`documents/${id}/${direction}`, { revision: expected });
-            if (answer.document_changed) document.value = await api.document(id);
+            const gone = answer.document_changed ? await left(id) : undefined;
             last.value = direction;
             say(`${direction === 'undo' ? 'Undone' : 'Redone'}: ${answer.entry.label}`);
-            if (answer.sheet !== sheet.value?.id) {
-                elsewhere.value = { sheet: answer.sheet, selection: answer.selection };
+            if (gone || answer.sheet !== sheet.value?.id) {
+                elsewhere.value = gone ?? { sheet: answer.sheet, selection: answer.selection };
                 return;
             }
             contents.take(answer);
@@ -51,6 +51,19 @@ export function useHistory(
         });
     }
 
+    /** The document as it is now; and where to go, where the sheet that was shown is not in it any more: to the one before it. */
+    async function left(id: string): Promise<{ sheet: string; selection: string[] } | undefined> {
+        const were = document.value?.sheets ?? [];
+        document.value = await api.document(id);
+        const now = document.value.sheets.map((one) => one.id);
+        const shown = sheet.value?.id ?? '';
+        if (now.includes(shown)) return undefined;
+        const at = were.findIndex((one) => one.id === shown);
+        const before = were.slice(0, Math.max(at, 0)).findLast((one) => now.includes(one.id));
+        const to = before?.id ?? now[0];
+        return to ? { sheet: to, selection: [] } : undefined;
+    }
+
     /**
      * Back or forward until a line of the history is the last that is done; 0 is before the first.
      *
@@ -62,11 +75,11 @@ export function useHistory(
         sending.add({
             async send() {
                 const answer = await api.post<TravelAnswer>(`documents/${id}/history/${line}`);
-                document.value = await api.document(id);
-                if (answer.sheet !== sheet.value?.id && answer.document_changed) {
-                    elsewhere.value = { sheet: answer.sheet, selection: answer.selection };
+                const gone = await left(id);
+                if (gone || (answer.sheet !== sheet.value?.id && answer.document_changed)) {
+                    elsewhere.value = gone ?? { sheet: answer.sheet, selection: answer.selection };
                 } else await reload();
-                select(answer.selection);
+                if (!gone) select(answer.selection);
                 say(line === 0 ? 'Back before the first change' : `Now at: ${label || answer.entry.label}`);
             },
             refused: (problem) => refuse(problem, []),
