@@ -40,11 +40,13 @@ final class RailMaker
         // Where the first thing lies outside, or the last one, there is no padding there.
         $padding = new Padding(max(0.0, $box->x), max(0.0, $box->y), max(0.0, $frame->w - $box->right()), max(0.0, $frame->h - $box->bottom()));
         [$across, $asides] = self::across($boxes, $along->across(), $padding, $frame);
-        $first = array_key_first($boxes);
         $berths = [];
+        // From where the rail will have it, and not from where the one before lies, so that what is rounded does not add up.
+        $at = $padding->lead($along);
         foreach ($boxes as $id => $box) {
-            $before = $id === $first ? $along->lead($box) - $padding->lead($along) : $gaps[$id] - $gap;
-            $berths[$id] = new Berth(Length::round($before), $asides[$id]);
+            $before = Length::round($along->lead($box) - $at);
+            $berths[$id] = new Berth($before, $asides[$id]);
+            $at += $before + $along->size($box) + $gap;
         }
         $ends = $boxes[array_key_last($boxes)];
         $length = $along->trail($ends) - $padding->lead($along) + $padding->both($along);

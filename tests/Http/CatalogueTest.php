@@ -67,7 +67,7 @@ final class CatalogueTest extends HttpTestCase
         }
         self::assertGreaterThan(0, $tried);
         if (! getenv('ALLSQUARE_SEED')) {
-            self::assertGreaterThan(count(Catalogue::all()) * 0.7, count($this->done), 'commands that were done at least once');
+            self::assertGreaterThan(count(Catalogue::all()) * 0.6, count($this->done), 'commands that were done at least once');
         }
     }
 
