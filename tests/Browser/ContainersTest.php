@@ -144,7 +144,7 @@ final class ContainersTest extends BrowserTestCase
         $zoom = $browser->run('return document.querySelector("footer").textContent.match(/[\d.]+ %/)[0]');
         $browser->clickSheet(-400, 480);
         Waiting::until(static fn (): bool => str_contains((string) $browser->run('return location.pathname'), $sheet), 'the wide one to be shown');
-        $browser->waitForSheet();
+        Waiting::until(static fn (): bool => str_contains((string) $browser->run('return document.querySelector(".tab.on")?.textContent ?? ""'), '1000'), 'its tab to be the one that is open');
         self::assertSame($zoom, $browser->run('return document.querySelector("footer").textContent.match(/[\d.]+ %/)[0]'), 'where it stood');
         $browser->click('.tab.on .more');
         $browser->press('Let it stand by itself', 'span');
