@@ -22,7 +22,7 @@ use Tests\Support\SamplePicture;
  */
 final class CatalogueTest extends HttpTestCase
 {
-    private const RUNS = 8;
+    private const RUNS = 5;
 
     private const COMMANDS = 70;
 
@@ -67,7 +67,7 @@ final class CatalogueTest extends HttpTestCase
         }
         self::assertGreaterThan(0, $tried);
         if (! getenv('ALLSQUARE_SEED')) {
-            self::assertGreaterThan(count(Catalogue::all()) * 0.6, count($this->done), 'commands that were done at least once');
+            self::assertGreaterThan(count(Catalogue::all()) * 0.5, count($this->done), 'commands that were done at least once');
         }
     }
 
