@@ -14,7 +14,7 @@ final class RailsTest extends BrowserTestCase
 {
     protected const DEMO = false;
 
-    private const TRIED = 150;
+    private const TRIED = 400;
 
     public function test_rails_are_laid_out_as_the_browser_lays_out_flexible_boxes(): void
     {
