@@ -29,6 +29,9 @@ final class CatalogueTest extends HttpTestCase
     /** things on a sheet, above which some are deleted: copies of copies soon are thousands */
     private const MOST = 250;
 
+    /** the kind of thing that a command is about, by name: chance alone seldom selects it */
+    private const ABOUT = ['cover-sheet' => 'picture', 'fit-picture' => 'picture', 'swap-picture' => 'picture', 'fit-text' => 'text', 'set-words' => 'text', 'release' => 'combined'];
+
     /** what is never seen by the person: it is told by the call itself */
     private const AIDS = ['settings' => 'sheet', 'guides' => 'guides', 'grids' => 'grids', 'dimensions' => 'dimensions', 'slices' => 'slices', 'presets' => 'presets', 'swatches' => 'swatches', 'styles' => 'styles', 'scales' => 'scales', 'kits' => 'kits'];
 
@@ -112,6 +115,10 @@ final class CatalogueTest extends HttpTestCase
             [$command, $params] = ['delete', []];
         }
         $some = $ids === [] || $this->maybe(6) ? [] : array_map(fn (): string => $this->pick($ids), range(1, $command === 'delete' && count($ids) > self::MOST ? self::MOST : $this->chance->getInt(1, 5)));
+        $fitting = array_column(array_filter($sheet['items'], static fn (array $item): bool => $item['kind'] === (self::ABOUT[$command] ?? null)), 'id');
+        if ($fitting !== [] && $this->maybe(70)) {
+            $some = [$this->pick($fitting)];
+        }
         $what = "seed $seed: $command ".json_encode($params, JSON_INVALID_UTF8_SUBSTITUTE).' on '.implode(', ', $some);
         if ($this->maybe(20)) {
             $rehearsed = $this->command($this->sheet, $command, $some, $params, ['dry' => true]);
