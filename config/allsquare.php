@@ -24,6 +24,9 @@ return [
     // The longest drawing in SVG that is read.
     'drawing_file' => 8 * 1024 * 1024,
 
+    // The longest list of values that is read: what is too long for a table is said with the limits of one.
+    'list' => 8 * 1024 * 1024,
+
     // The largest archive of a document that is opened.
     'archive_file' => 96 * 1024 * 1024,
 

@@ -22,6 +22,7 @@ use App\Http\Controllers\RenderController;
 use App\Http\Controllers\SettingController;
 use App\Http\Controllers\SheetController;
 use App\Http\Controllers\SnapController;
+use App\Http\Controllers\TableController;
 use App\Http\Controllers\TokenController;
 use Illuminate\Support\Facades\Route;
 
@@ -91,6 +92,9 @@ Route::get('picture-library/{picture}.svg', [PictureLibraryController::class, 's
 Route::post('picture-library/{picture}/take', [PictureLibraryController::class, 'take'])->middleware('throttle:drawing');
 Route::get('icons', [IconController::class, 'search']);
 Route::post('drawings/read', [DrawingController::class, 'read'])->middleware('throttle:drawing');
+Route::post('lists/read', [TableController::class, 'read']);
+Route::get('sheets/{sheet}/tables/{table}.csv', [TableController::class, 'csv']);
+Route::get('sheets/{sheet}/tables/{table}.html', [TableController::class, 'html']);
 Route::post('pictures', [PictureController::class, 'store']);
 Route::get('pictures/{picture}', [PictureController::class, 'show']);
 Route::get('pictures/{picture}/about', [PictureController::class, 'about']);

@@ -84,7 +84,7 @@ final readonly class RailFit
         }
         $is = $item->inFrame(new Rect($item->frame->x, $item->frame->y, $w, $item->frame->h));
 
-        return $item->kind->sized($item, $is, false)->fitted($this->draft->sheet()->wholePixels, $this->draft->fonts);
+        return $item->kind->sized($item, $is, false, $this->draft->fonts)->fitted($this->draft->sheet()->wholePixels, $this->draft->fonts);
     }
 
     /** @param  array<string, Rect>  $placed */

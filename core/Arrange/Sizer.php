@@ -167,7 +167,7 @@ final readonly class Sizer
     private function putLeaf(Item $was, Item $is, bool $exact = false): void
     {
         if ($is->kind instanceof FitsItsFrame) {
-            $is = $is->kind->sized($was, $is, $exact)->fitted($this->draft->sheet()->wholePixels, $this->draft->fonts);
+            $is = $is->kind->sized($was, $is, $exact, $this->draft->fonts)->fitted($this->draft->sheet()->wholePixels, $this->draft->fonts);
         }
         $this->draft->put($is);
     }

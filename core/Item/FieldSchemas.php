@@ -6,6 +6,7 @@ namespace AllSquare\Core\Item;
 
 use AllSquare\Core\Geometry\Flip;
 use AllSquare\Core\Item\Field\Field;
+use AllSquare\Core\Item\Field\TableField;
 use AllSquare\Core\Item\Look\Colour;
 use AllSquare\Core\Item\Look\Gradient;
 use AllSquare\Core\Item\Type\TypeFields;
@@ -34,6 +35,10 @@ final class FieldSchemas
                 'flip' => ['enum' => array_column(Flip::cases(), 'value'), 'description' => 'whether what is painted is seen in a mirror'],
                 'colour' => Colour::definition(),
                 ...Gradient::definitions(),
+                'rule' => TableField::ruleSchema(),
+                'brackets' => TableField::bracketsSchema(),
+                'list-form' => TableField::formSchema(),
+                'cell-looks' => TableField::lookSchema(mayBeNone: true),
                 'set-fields' => ['type' => 'object', 'properties' => self::references(array_filter($fields, static fn (Field $field): bool => $field->isSet))],
                 'styles' => ['type' => 'object', 'additionalProperties' => false, 'properties' => self::references(TypeFields::ofRuns() + TypeFields::ofParagraphs()), 'description' => 'how letters are set, and the paragraphs they are in'],
                 'fields' => ['type' => 'object', 'properties' => self::references($fields), 'additionalProperties' => false],

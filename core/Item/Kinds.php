@@ -8,6 +8,7 @@ use AllSquare\Core\Item\Field\Field;
 use AllSquare\Core\Item\Traits\Combines;
 use AllSquare\Core\Item\Traits\CutsOff;
 use AllSquare\Core\Item\Traits\GoesWhenEmpty;
+use AllSquare\Core\Item\Traits\HasCells;
 use AllSquare\Core\Item\Traits\HasPoints;
 use AllSquare\Core\Item\Traits\InSvg;
 use AllSquare\Core\Item\Traits\LaysOut;
@@ -103,6 +104,17 @@ final class Kinds
             }
         }
         throw new LogicException('No kind masks what is in it.');
+    }
+
+    /** What is made of columns, rows and cells. */
+    public static function ofTables(): Kind&HasCells
+    {
+        foreach (self::all() as $kind) {
+            if ($kind instanceof HasCells) {
+                return $kind;
+            }
+        }
+        throw new LogicException('No kind has cells.');
     }
 
     /** What an element of SVG becomes. */

@@ -17,6 +17,7 @@ final class BodyWithinBounds
     private const FILES = [
         'api/pictures' => ['most' => 'allsquare.picture', 'called' => 'A picture', 'types' => 'image/[\w.+-]+|application/octet-stream', 'wanted' => 'Send the picture itself, with its own content type or application/octet-stream.'],
         'api/drawings/read' => ['most' => 'allsquare.drawing_file', 'called' => 'An SVG', 'types' => 'image/svg\+xml|application/octet-stream', 'wanted' => 'Send the drawing itself, with the content type image/svg+xml.'],
+        'api/lists/read' => ['most' => 'allsquare.list', 'called' => 'A list', 'types' => 'text/(csv|plain|tab-separated-values)|application/octet-stream', 'wanted' => 'Send the list itself, with the content type text/csv.'],
         'api/fonts' => ['most' => 'allsquare.body', 'called' => 'A font', 'types' => 'font/[\w.-]+|application/(octet-stream|(x-)?font-[\w.-]+)', 'wanted' => 'Send the font file itself, with the content type application/octet-stream.'],
     ];
 

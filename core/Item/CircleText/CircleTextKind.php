@@ -100,7 +100,7 @@ final class CircleTextKind implements FitsItsFrame, HasWords, Kind, OnCircle
     }
 
     /** A circle stays one: the side that was sized says how large it is. */
-    public function sized(Item $was, Item $is, bool $exact): Item
+    public function sized(Item $was, Item $is, bool $exact, FontLibrary $fonts): Item
     {
         $changed = Length::same($was->frame->w, $is->frame->w) ? $is->frame->h : (Length::same($was->frame->h, $is->frame->h) ? $is->frame->w : min($is->frame->w, $is->frame->h));
 

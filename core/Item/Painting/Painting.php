@@ -16,14 +16,21 @@ final readonly class Painting
      * @param  list<Element>  $defs  what these refer to
      * @param  Hit|null  $hit  null where the pointer goes through
      * @param  Clip|null  $clip  within what that which it holds is seen, in the space of that; null for all of it
+     * @param  array{x: list<float>, y: list<float>}|null  $tracks  where the columns and rows of a table begin and end, in turn
      */
-    public function __construct(public array $body = [], public ?Hit $hit = null, public array $over = [], public array $defs = [], public ?Clip $clip = null)
+    public function __construct(public array $body = [], public ?Hit $hit = null, public array $over = [], public array $defs = [], public ?Clip $clip = null, public ?array $tracks = null)
     {
     }
 
     public function within(Clip $clip): self
     {
         return new self($this->body, $this->hit, $this->over, $this->defs, $clip);
+    }
+
+    /** @param  array{x: list<float>, y: list<float>}  $tracks */
+    public function divided(array $tracks): self
+    {
+        return new self($this->body, $this->hit, $this->over, $this->defs, $this->clip, $tracks);
     }
 
     public function isEmpty(): bool
@@ -43,6 +50,10 @@ final readonly class Painting
 
         if ($this->clip !== null) {
             $written['clip'] = $this->clip->toArray();
+        }
+
+        if ($this->tracks !== null) {
+            $written['tracks'] = $this->tracks;
         }
 
         return $this->hit === null ? $written : [...$written, 'hit' => $this->hit->toArray()];

@@ -111,7 +111,7 @@ final class PathKind implements Closed, FitsItsFrame, HasPoints, InSvg, Kind
         }));
     }
 
-    public function sized(Item $was, Item $is, bool $exact): Item
+    public function sized(Item $was, Item $is, bool $exact, FontLibrary $fonts): Item
     {
         $path = $this->path($was);
         $bounds = $path->bounds();

@@ -180,7 +180,7 @@ final class TextKind implements FieldsFollow, FollowsItsWords, HasBaseline, HasW
         return $item->fields['grow'] === 'none' ? $item : (new Typesetting($fonts))->fitted($item, $whole);
     }
 
-    public function sized(Item $was, Item $is, bool $exact): Item
+    public function sized(Item $was, Item $is, bool $exact, FontLibrary $fonts): Item
     {
         $grow = match (true) {
             $is->fields['grow'] === 'none', ! Length::same($was->frame->h, $is->frame->h), $exact && ! Length::same($was->frame->w, $is->frame->w) => 'none',

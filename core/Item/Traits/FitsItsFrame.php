@@ -23,7 +23,7 @@ interface FitsItsFrame
      *
      * @param  bool  $exact  whether the frame is part of a larger whole that was sized, and has to be just this
      */
-    public function sized(Item $was, Item $is, bool $exact): Item;
+    public function sized(Item $was, Item $is, bool $exact, FontLibrary $fonts): Item;
 
     /**
      * A new item in the frame that was drawn for it; not fitted yet.
