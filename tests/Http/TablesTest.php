@@ -25,7 +25,7 @@ final class TablesTest extends HttpTestCase
         $table = $this->command($sheet, 'make-table', [], ['words' => $read['words'], 'form' => $read['form'], 'name' => 'Fares'])->assertOk()->assertJsonPath('report.summary', 'Made "Fares": 3 × 3 cells, 251 × 99')->json('report.selection.0');
         $this->get("/api/sheets/$sheet/tables/$table.csv")->assertOk()->assertHeader('content-type', 'text/csv; charset=utf-8')->assertDownload('Fares.csv');
         self::assertSame(self::LIST, $this->get("/api/sheets/$sheet/tables/$table.csv")->getContent());
-        $this->send(self::LIST, '?separator=,&header=0')->assertOk()->assertJsonPath('words.0', ['Fare;Single;Return', ''])->assertJsonPath('form.header', false);
+        $this->send(self::LIST, '?separator=,&header=0')->assertOk()->assertJsonPath('words.0', ['Fare;Single;Return', '', ''])->assertJsonPath('form.header', false);
         $this->getJson("/api/sheets/$sheet/tables/nothing.csv")->assertStatus(422);
     }
 
