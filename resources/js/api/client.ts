@@ -1,3 +1,4 @@
+import type { ReadList } from './tables';
 import type { Commands } from './commands.gen';
 import type { Archive, Order } from './handover';
 import type { Family } from './fonts';
@@ -159,6 +160,11 @@ export const api = {
         }
         return json<DocumentSummary>('POST', 'documents/import', read);
     },
+    /** What is recognised of a list of values; what is known of it already is wished for. */
+    readList: async (list: Blob, wish: Record<string, string>): Promise<ReadList> =>
+        (
+            await send('POST', `lists/read?${new URLSearchParams(wish)}`, new Blob([list], { type: 'text/csv' }))
+        ).json() as Promise<ReadList>,
     /** Reads a drawing in SVG as what can be pasted. */
     readDrawing: (svg: Blob, name: string) =>
         json<{ excerpt: Commands['paste']['file'] | null; width: number; height: number; said: string }>(

@@ -1,5 +1,6 @@
 /** What the API gives. Lengths are pixels of the sheet. */
 
+import type { Tracks } from './tables';
 import type { Fields } from './commands.gen';
 import type { OwnFont, TypeScale, TypeStyle } from './fonts';
 import type { Background, Format, Preset } from './handover';
@@ -51,6 +52,8 @@ export interface Painting {
     clip?: { path: string; rule?: 'evenodd' };
     /** where the pointer hits it: along a path, and inside it */
     hit?: { path: string; inside: boolean; weight: number };
+    /** where the columns and rows of a table begin and end */
+    tracks?: Tracks;
 }
 
 /** The fields of all kinds; an item has those of its own. */

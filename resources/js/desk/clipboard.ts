@@ -5,6 +5,7 @@ import { withTodaysColours } from '@/sheet/looks';
 import { keyFrom } from '@/sheet/pictures';
 import { counted } from '@/sheet/words';
 import { useDesk } from '@/stores/desk';
+import { useTable } from '@/stores/table';
 import { useView } from '@/stores/view';
 import { onBeforeUnmount, onMounted } from 'vue';
 import { useDrawings } from './drawings';
@@ -20,6 +21,9 @@ const LEFT_OUT = ['order', 'bounds', 'ink', 'painted', 'locked', 'painting'] as 
 /** A drawing in SVG, with what may stand before it. */
 const DRAWING = /^\s*(<\?xml[^>]*>\s*)?(<!--[\s\S]*?-->\s*)*(<!DOCTYPE[^>]*>\s*)?<svg[\s>]/;
 
+/** A list of values: two at least, apart by tabs, commas or semicolons, or in several lines. */
+const LIST = /\t|\S[,;|]|\S[\r\n]+\S/;
+
 /** Copy, cut and paste as the browser asks for them, between sheets, documents and windows. */
 export function useClipboard() {
     const desk = useDesk();
@@ -27,6 +31,7 @@ export function useClipboard() {
     const dropping = useDropping();
     const placing = usePicturePlacing();
     const drawn = useDrawings();
+    const table = useTable();
 
     function excerpt(): File | null {
         const chosen = new Set(desk.selection);
@@ -103,8 +108,15 @@ export function useClipboard() {
             return;
         }
         const file = read(text);
+        if (!file && LIST.test(text)) {
+            void table.recognise(new Blob([text]), '', text.includes('\t') ? { separator: '\t' } : {});
+            return;
+        }
         if (!file) {
-            desk.say('What is on the clipboard was not copied from a sheet of this program.', 'refused');
+            desk.say(
+                'What is on the clipboard was not copied from a sheet of this program, and is no list of values.',
+                'refused',
+            );
             return;
         }
         const at = !atPlace && view.pointer ? view.toSheet(view.pointer) : null;

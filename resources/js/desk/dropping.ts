@@ -5,12 +5,17 @@ import { itemsAt } from '@/sheet/hit';
 import { is } from '@/sheet/kinds';
 import { keyFrom } from '@/sheet/pictures';
 import { useDesk } from '@/stores/desk';
+import { useTable } from '@/stores/table';
 import { useView } from '@/stores/view';
 import { onBeforeUnmount, onMounted } from 'vue';
 import { useDrawings } from './drawings';
 import { isDrawing, isPictureFile, usePicturePlacing } from './pictures';
 import { usePutting } from './putting';
 import { isTokenFile, useTokens } from './tokens';
+
+/** Lists of values, by their type or name. */
+const isList = (file: File) =>
+    /\.(csv|tsv|tab|txt)$/i.test(file.name) || /^text\/(csv|tab-separated-values|plain)$/.test(file.type);
 
 /** Files, and pictures of other documents, that are dropped on the desk or pasted. On a picture, one takes its place. */
 export function useDropping() {
@@ -20,6 +25,7 @@ export function useDropping() {
     const putting = usePutting();
     const tokens = useTokens();
     const drawn = useDrawings();
+    const table = useTable();
 
     const plane = () => document.querySelector<HTMLElement>('.plane');
 
@@ -80,8 +86,16 @@ export function useDropping() {
                 at,
             );
         for (const file of files.filter(isTokenFile)) await tokens.take(file);
-        const other = files.find((file) => !known.includes(file) && !drawings.includes(file) && !isTokenFile(file));
-        if (other) desk.say(`${other.name} is no picture that can be used. PNG, JPEG, WebP and SVG can.`, 'refused');
+        const [list] = files.filter(isList);
+        if (list) await table.recognise(list, list.name);
+        const other = files.find(
+            (file) => !known.includes(file) && !drawings.includes(file) && !isTokenFile(file) && !isList(file),
+        );
+        if (other)
+            desk.say(
+                `${other.name} is nothing that can be used here. PNG, JPEG, WebP and SVG can, and lists in CSV.`,
+                'refused',
+            );
         if (known.length > 0) await placing.bringAndShow(known, into, at);
         return true;
     }

@@ -1,8 +1,7 @@
 import { commonOf } from '@/sheet/common';
 import { railOf } from '@/sheet/containers';
-import { is } from '@/sheet/kinds';
 import { useActions } from '@/desk/actions';
-import { write } from '@/desk/writing';
+import { enter } from '@/desk/entering';
 import { usePathDrawing } from '@/desk/canvas/pathDrawing';
 import { focusStage, isDesk } from '@/parts/focus';
 import { PAD, useBench, type Edge } from '@/stores/bench';
@@ -188,7 +187,7 @@ export function useKeys() {
             return;
         }
         const [item, more] = desk.selected;
-        if (item && is(item, 'has-words') && !more && !desk.tree.isLocked(item.id)) void write(item);
+        if (item && !more) enter(item);
     }
 
     function onKey(event: KeyboardEvent): void {

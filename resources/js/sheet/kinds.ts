@@ -39,6 +39,7 @@ export type Trait =
     | 'sets-lines'
     | 'on-circle'
     | 'has-picture'
+    | 'has-cells'
     | 'closed'
     | 'flat'
     | 'named-after-others';

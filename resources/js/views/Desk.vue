@@ -10,6 +10,8 @@ import ItemMenu from '@/desk/ItemMenu.vue';
 import { useDeskFocus } from '@/parts/focus';
 import { useKeys } from '@/desk/keys';
 import KeysDialog from '@/desk/KeysDialog.vue';
+import ListDialog from '@/desk/table/ListDialog.vue';
+import MatrixDialog from '@/desk/table/MatrixDialog.vue';
 import SheetTabs from '@/desk/SheetTabs.vue';
 import Side from '@/desk/side/Side.vue';
 import StatusLine from '@/desk/StatusLine.vue';
@@ -137,6 +139,8 @@ onBeforeUnmount(() => {
         <StatusLine @keys="listOpen = true" />
         <ItemMenu ref="menu" />
         <KeysDialog v-model:open="listOpen" />
+        <ListDialog />
+        <MatrixDialog />
     </div>
 </template>
 

@@ -5,6 +5,7 @@ import { counted } from '@/sheet/words';
 import { useBench, type Order } from '@/stores/bench';
 import { useDesk } from '@/stores/desk';
 import { pressed, vRehearse } from '@/stores/rehearsal';
+import { useTable } from '@/stores/table';
 import { useView } from '@/stores/view';
 import { readCount } from '@/sheet/sums';
 import { computed } from 'vue';
@@ -18,12 +19,14 @@ import RailFields from './RailFields.vue';
 import RoomFields from './RoomFields.vue';
 import SheetCount from './SheetCount.vue';
 import SeriesFields from './SeriesFields.vue';
+import TableFields from './TableFields.vue';
 import SumField from './SumField.vue';
 
 /** Space: gaps as they stand and by number, evening out, insets, blocks, squaring up; or the numbers of a series. */
 const desk = useDesk();
 const bench = useBench();
 const view = useView();
+const table = useTable();
 
 const AXES = [
     { axis: 'x' as const, words: 'across', sign: '↔', key: 'e' },
@@ -72,6 +75,7 @@ const about = computed(() => {
     if (series.value) return 'a series, by its numbers';
     if (circles.value) return 'on its circle, by its numbers';
     if (rails.value) return 'a rail, by its numbers';
+    if (table.item) return table.isOpen ? table.words : 'a table, by its numbers';
     return inRail.value ? 'in a rail, by its numbers' : undefined;
 });
 
@@ -100,6 +104,7 @@ function make(order: () => Order | null): void {
         <CircleFields v-else-if="circles" />
         <SeriesFields v-else-if="series" :key="series.id" :group="series" />
         <RailFields v-else-if="rails" />
+        <TableFields v-else-if="table.item" :key="table.item.id" />
         <BerthFields v-else-if="inRail" />
         <template v-else>
             <PinFields v-if="inTray" />
@@ -204,7 +209,14 @@ function make(order: () => Order | null): void {
             </div>
         </template>
         <MakeRow
-            :shown="view.tool !== 'room' && desk.selected.length > 0 && !series && !rails && desk.edited.length === 0"
+            :shown="
+                view.tool !== 'room' &&
+                desk.selected.length > 0 &&
+                !series &&
+                !rails &&
+                !table.item &&
+                desk.edited.length === 0
+            "
             :along="along"
         />
     </div>

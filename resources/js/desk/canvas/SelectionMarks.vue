@@ -4,6 +4,7 @@ import { applied, union } from '@/sheet/geometry';
 import { is } from '@/sheet/kinds';
 import { useDesk } from '@/stores/desk';
 import { useSquaring } from '@/stores/squaring';
+import { useTable } from '@/stores/table';
 import { useView } from '@/stores/view';
 import { computed } from 'vue';
 import { ghost, lift } from './gestures/gesture';
@@ -19,6 +20,7 @@ const emit = defineEmits<{
 const desk = useDesk();
 const view = useView();
 const squaring = useSquaring();
+const table = useTable();
 
 /** More outlines than this say nothing any more; the brackets round all of them do. */
 const MOST_OUTLINES = 200;
@@ -48,7 +50,7 @@ const frame = computed<{ box: Box; angle: number } | null>(() => {
 });
 
 const held = computed(() => {
-    if (!frame.value || view.editing || desk.edited.length > 0) return null;
+    if (!frame.value || view.editing || desk.edited.length > 0 || table.isOpen) return null;
     const box = screenBox(frame.value.box);
     return { box, centre: { x: box.x + box.w / 2, y: box.y + box.h / 2 }, angle: frame.value.angle };
 });

@@ -4,6 +4,7 @@ import { contains } from '@/sheet/geometry';
 import type { Tree } from '@/sheet/tree';
 import { useDesk } from '@/stores/desk';
 import { usePictures } from '@/stores/pictures';
+import { useTable } from '@/stores/table';
 import { useView } from '@/stores/view';
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue';
 import { lift, way } from './gestures/gesture';
@@ -31,6 +32,7 @@ import RoomLine from './RoomLine.vue';
 import RulerUnit from './RulerUnit.vue';
 import SelectionMarks from './SelectionMarks.vue';
 import TextEditor from './TextEditor.vue';
+import TableGrid from '@/desk/table/TableGrid.vue';
 import WidthsBeside from './WidthsBeside.vue';
 import WidthTags from './WidthTags.vue';
 
@@ -39,6 +41,7 @@ const emit = defineEmits<{ menu: [event: MouseEvent, under: Item[], locked: Item
 const desk = useDesk();
 const view = useView();
 const pictures = usePictures();
+const table = useTable();
 const plane = ref<HTMLElement | null>(null);
 const still = ref<SVGGElement | null>(null);
 const air = ref<SVGGElement | null>(null);
@@ -212,6 +215,7 @@ onBeforeUnmount(() => {
             <GradientLine />
             <SelectionMarks @grip="grip" @turn="turn" />
             <PictureMover v-if="movedItem" :key="movedItem.id" :item="movedItem" />
+            <TableGrid v-if="table.isOpen && table.item" :key="table.item.id" :item="table.item" />
             <TextEditor v-if="view.editing" :key="view.editing.item ?? 'new'" />
         </div>
     </div>

@@ -2,10 +2,9 @@ import { is } from '@/sheet/kinds';
 import type { Axis, Box, Item, Point } from '@/api/types';
 import { itemsAt, lockedAt } from '@/sheet/hit';
 import { sliceAt } from '@/sheet/slices';
-import { write } from '@/desk/writing';
+import { enter } from '@/desk/entering';
 import { useDesk } from '@/stores/desk';
 import { useMeasuring } from '@/stores/measuring';
-import { usePictures } from '@/stores/pictures';
 import { useRoom } from '@/stores/room';
 import { useSquaring } from '@/stores/squaring';
 import { useView } from '@/stores/view';
@@ -45,7 +44,6 @@ export function usePointing(
 ) {
     const desk = useDesk();
     const view = useView();
-    const pictures = usePictures();
     const squaring = useSquaring();
     const measuring = useMeasuring();
     const room = useRoom();
@@ -281,13 +279,7 @@ export function usePointing(
             desk.select([desk.tree.childOf(inside.id, found.id)?.id ?? inside.id]);
         } else if (is(first, 'has-points')) {
             points.edit(first.id);
-        } else if (is(first, 'has-words')) {
-            desk.select([first.id]);
-            void write(first);
-        } else if (is(first, 'has-picture') && first.fields.picture && !desk.tree.isLocked(first.id)) {
-            desk.select([first.id]);
-            pictures.moved = first.id;
-        }
+        } else enter(first, at);
     }
 
     /** The menu belongs to what lies under the pointer, unless that is part of what is selected. */

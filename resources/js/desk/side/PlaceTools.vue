@@ -3,16 +3,19 @@ import { PICTURE_TYPES, usePicturePlacing } from '@/desk/pictures';
 import { usePlacing } from '@/desk/placing';
 import FileChooser from '@/parts/FileChooser.vue';
 import { focusStage } from '@/parts/focus';
-import { drawnKinds, type DrawnKind } from '@/sheet/kinds';
+import { drawnKinds, is, type DrawnKind } from '@/sheet/kinds';
+import { useTable } from '@/stores/table';
 import { useView } from '@/stores/view';
 import Menu from 'primevue/menu';
 import { computed, ref } from 'vue';
 
 /** The things that can be placed. Pressing one again gives the pointer back. What stands behind another is in a small menu; the last one taken stays. */
 const view = useView();
+const table = useTable();
 const put = usePlacing();
 const placing = usePicturePlacing();
 const chooser = ref<InstanceType<typeof FileChooser> | null>(null);
+const lists = ref<InstanceType<typeof FileChooser> | null>(null);
 const menu = ref<InstanceType<typeof Menu> | null>(null);
 const opened = ref<DrawnKind[]>([]);
 /** the one last taken of those that stand behind one another, by the first of them */
@@ -26,15 +29,26 @@ const stacks = computed(() =>
 const shown = (stack: DrawnKind[]) => stack.find((kind) => kind.name === last.value[stack[0]?.name ?? '']) ?? stack[0];
 const tools = computed(() => stacks.value.flatMap((stack) => (shown(stack) ? [{ stack, kind: shown(stack)! }] : [])));
 
-const entries = computed(() =>
-    opened.value.map((kind) => ({
+const entries = computed(() => [
+    ...opened.value.map((kind) => ({
         label: kind.tool.name,
         command: () => {
             last.value[opened.value[0]?.name ?? ''] = kind.name;
             view.draw(kind);
         },
     })),
-);
+    ...(opened.value.some(isTable)
+        ? [
+              { label: 'Of a list (CSV)…', command: () => lists.value?.open() },
+              { label: 'Matrix of numbers…', command: () => (table.asksNumbers = true) },
+          ]
+        : []),
+]);
+
+function chooseList([file]: File[]): void {
+    focusStage();
+    if (file) void table.recognise(file, file.name);
+}
 
 /** With the pointer it is taken to be drawn; with the keyboard (a click without a place) it is put on the sheet at once. */
 function take(event: MouseEvent, kind: DrawnKind): void {
@@ -53,10 +67,16 @@ async function choose(chosen: File[]): Promise<void> {
     );
 }
 
+/** What the small menu offers, in words. */
+const also = (stack: DrawnKind[]) =>
+    stack.some(isTable) ? 'Of a list, or a matrix of numbers' : stack.map((one) => one.tool.name).join(', ');
+
 function open(event: Event, stack: DrawnKind[]): void {
     opened.value = stack;
     menu.value?.toggle(event);
 }
+
+const isTable = (kind: DrawnKind) => is({ kind: kind.name }, 'has-cells');
 
 const isTaken = (kind: DrawnKind) => view.tool === 'draw' && view.drawn?.name === kind.name;
 </script>
@@ -75,18 +95,24 @@ const isTaken = (kind: DrawnKind) => view.tool === 'draw' && view.drawn?.name ==
                 {{ kind.tool.name }}
             </button>
             <button
-                v-if="stack.length > 1"
+                v-if="stack.length > 1 || stack.some(isTable)"
                 type="button"
                 class="more"
                 aria-haspopup="menu"
                 :aria-label="`Others than ${kind.tool.name}`"
-                v-tooltip.right="{ value: stack.map((one) => one.tool.name).join(', '), showDelay: 500 }"
+                v-tooltip.right="{ value: also(stack), showDelay: 500 }"
                 @click="open($event, stack)"
             >
                 <svg width="9" height="9" aria-hidden="true"><path d="M1.500 3l3 3 3-3" /></svg>
             </button>
         </div>
         <FileChooser ref="chooser" label="Pictures to place" :accept="PICTURE_TYPES" multiple @chosen="choose" />
+        <FileChooser
+            ref="lists"
+            label="A list to make a table of"
+            accept=".csv,.tsv,.tab,.txt,text/csv"
+            @chosen="chooseList"
+        />
         <Menu ref="menu" :model="entries" popup />
     </div>
 </template>
