@@ -52,7 +52,7 @@ final readonly class TrackResizing
     {
         $put = array_map(static fn (Track $track): Track => $track->sized(TrackSizing::Content), $this->only($which));
         $fitted = $this->with($put);
-        $layout = new TableLayout($fitted, $this->layout->styles, $this->layout->w, $this->layout->h);
+        $layout = $this->layout->resized($fitted);
         $sizes = $this->axis === Axis::X ? $layout->widths : $layout->heights;
 
         return $this->put($put, array_intersect_key($sizes, array_flip($which)), $gives);

@@ -16,15 +16,28 @@ use AllSquare\Core\Text\Setting\StyledText;
  */
 final class CellTexts
 {
+    /** Lines that are kept: more than a table has. */
+    private const MOST = 60_000;
+
     /** @var array<string, array<string, non-empty-list<CellLine>>> by style and words: much in a table is said more than once */
     private array $lines = [];
+
+    /** @var array<string, array<string, float>> by style and sign, and words */
+    private array $before = [];
+
+    private int $kept = 0;
 
     /** @return non-empty-list<CellLine> in as many lines as its words have themselves */
     public function of(CellStyle $style, string $text): array
     {
-        return $this->lines[$style->key][$text] ??= $this->isPlain($style->letters, $text)
-            ? [self::plain($style->letters->font, $style->letters->scale(), $text)]
-            : self::set($style, $text, INF);
+        if (isset($this->lines[$style->key][$text])) {
+            return $this->lines[$style->key][$text];
+        }
+        if (++$this->kept > self::MOST) {
+            [$this->lines, $this->before, $this->kept] = [[], [], 0];
+        }
+
+        return $this->lines[$style->key][$text] = $this->isPlain($style->letters, $text) ? [self::plain($style->letters, $text)] : self::set($style, $text, INF);
     }
 
     /**
@@ -45,24 +58,35 @@ final class CellTexts
     /** Px from where its words begin to the line on which decimal signs stand. */
     public function before(CellStyle $style, string $text, string $sign): float
     {
+        return $this->before["$style->key$sign"][$text] ??= $this->reach($style, $text, $sign);
+    }
+
+    private function reach(CellStyle $style, string $text, string $sign): float
+    {
         $before = Numbers::before($text, $sign);
         $lines = $this->of($style, $text);
         if ($before >= mb_strlen($text) || count($lines) > 1) {
             return $lines[0]->width;
         }
+        $head = mb_substr($text, 0, $before);
+        if ($lines[0]->piece === null && mb_substr($text, $before, 1) === $sign && strlen($head) === strlen((string) preg_replace('/[^\x21-\x7E]/', '', $head))) {
+            // As many letters are seen before it: where it stands itself is known.
+            return $lines[0]->glyphs[2 * strlen($head) + 1] * $style->letters->scale();
+        }
 
-        return $this->of($style, mb_substr($text, 0, $before))[0]->width + $this->kern($style->letters, mb_substr($text, max(0, $before - 1), 2)) + ($before > 0 ? $style->letters->tracking * $style->letters->size / 1000 : 0.0);
+        return $this->of($style, $head)[0]->width + $this->kern($style->letters, mb_substr($text, max(0, $before - 1), 2)) + ($before > 0 ? $style->letters->tracking * $style->letters->size / 1000 : 0.0);
     }
 
     private function isPlain(LetterStyle $style, string $text): bool
     {
         // Marks that stand on letters, and whatever else has no width or more than one glyph, are left to Setter.
-        return ! $style->upper && ! $style->even && ! $style->underline && $style->tracking === 0.0 && preg_match('/^[\x{20}-\x{AC}\x{AE}-\x{24F}\x{2010}-\x{2022}\x{20AC}\x{2212}]*$/uD', $text) === 1;
+        return ! $style->upper && ! $style->underline && $style->tracking === 0.0 && preg_match('/^[\x{20}-\x{AC}\x{AE}-\x{24F}\x{2010}-\x{2022}\x{20AC}\x{2212}]*$/uD', $text) === 1;
     }
 
-    private static function plain(Font $font, float $scale, string $text): CellLine
+    private static function plain(LetterStyle $style, string $text): CellLine
     {
-        $x = $seen = 0;
+        $font = $style->font;
+        [$even, $x, $seen] = [$style->even, 0, 0];
         $before = null;
         $glyphs = [];
         [$advances, $boxes] = [$font->advances, $font->boxes];
@@ -71,20 +95,22 @@ final class CellTexts
                 continue;
             }
             $codePoint = strlen($letter) === 1 ? ord($letter) : (int) mb_ord($letter);
-            $x += $before === null ? 0 : $font->kern($before, $codePoint);
+            $isFigure = $even && $codePoint >= 0x30 && $codePoint <= 0x39;
+            $codePoint = $isFigure ? $font->evenFigure($codePoint) : $codePoint;
+            $x += $before === null ? 0 : ($even ? $style->kern($before, $codePoint) : $font->kern($before, $codePoint));
             // A last letter is kerned with a blank behind it, which hangs.
             $seen = $codePoint === 0x20 && $before !== 0x20 ? $x : $seen;
             $painted = isset($advances[$codePoint]) ? $codePoint : Font::MISSING;
             if (isset($boxes[$painted])) {
                 $glyphs[] = $painted;
-                $glyphs[] = $x;
+                $glyphs[] = $isFigure ? round($x + $style->inset($painted), 2) : $x;
             }
-            $x += $advances[$painted];
+            $x += $isFigure ? $style->advance($painted) : $advances[$painted];
             $seen = $codePoint === 0x20 ? $seen : $x;
             $before = $codePoint;
         }
 
-        return new CellLine($glyphs, $seen * $scale, $text);
+        return new CellLine($glyphs, $seen * $style->scale(), $text);
     }
 
     /** @return non-empty-list<CellLine> */

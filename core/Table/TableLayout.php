@@ -35,10 +35,11 @@ final class TableLayout
     /** @var array<int, array{int, int}> as TableData::covered() */
     private readonly array $covered;
 
-    private readonly CellTexts $texts;
-
     /** @var array<int, array{float, float}> by column: px before and behind its decimal signs, padding and all */
     private array $decimals = [];
+
+    /** @var list<PlacedCell>|null once they are asked for: they are painted and measured in turn */
+    private ?array $placed = null;
 
     /** @var array<int, float> by row: px from its top to the baseline of what stands by that */
     private array $baselines = [];
@@ -47,9 +48,8 @@ final class TableLayout
      * @param  float  $w  px that the frame is wide, which counts where columns share it
      * @param  float  $h  px that it is high, which counts where rows share it
      */
-    public function __construct(public readonly TableData $table, public readonly CellStyles $styles, float $w, float $h)
+    public function __construct(public readonly TableData $table, public readonly CellStyles $styles, private readonly CellTexts $texts, float $w, float $h)
     {
-        $this->texts = new CellTexts;
         $this->covered = $table->covered();
         $reach = $table->brackets->reach();
         $this->widths = $this->sizes($table->columns, $this->natural(), $w - 2 * $reach, $table->gaps[0], $table->padding[1] + $table->padding[3]);
@@ -58,6 +58,17 @@ final class TableLayout
         $this->tops = self::starts($this->heights, 0.0, $table->gaps[1]);
         $this->w = Length::round($this->lefts[count($this->lefts) - 1] + $this->widths[count($this->widths) - 1] + $reach);
         $this->h = Length::round($this->tops[count($this->tops) - 1] + $this->heights[count($this->heights) - 1]);
+    }
+
+    /** The same table in a frame as large, with columns and rows of other sizes. */
+    public function resized(TableData $table): self
+    {
+        return new self($table, $this->styles, $this->texts, $this->w, $this->h);
+    }
+
+    public function hasSpans(): bool
+    {
+        return $this->covered !== [];
     }
 
     public function isCovered(int $row, int $column): bool
@@ -92,16 +103,22 @@ final class TableLayout
         return ['x' => self::both($this->lefts, $this->widths), 'y' => self::both($this->tops, $this->heights)];
     }
 
-    /** @return iterable<PlacedCell> all that are seen and say something */
-    public function placed(): iterable
+    /** @return list<PlacedCell> all that are seen and say something */
+    public function placed(): array
     {
-        foreach ($this->table->cells as $r => $row) {
-            foreach ($row as $c => $cell) {
-                if ($cell->text !== '' && ! isset($this->covered[$r * count($row) + $c])) {
-                    yield $this->place($r, $c);
+        if ($this->placed === null) {
+            $placed = [];
+            foreach ($this->table->cells as $r => $row) {
+                foreach ($row as $c => $cell) {
+                    if ($cell->text !== '' && ! isset($this->covered[$r * count($row) + $c])) {
+                        $placed[] = $this->place($r, $c);
+                    }
                 }
             }
+            $this->placed = $placed;
         }
+
+        return $this->placed;
     }
 
     /** The words of a cell where they stand. */

@@ -9,8 +9,11 @@ use AllSquare\Core\Geometry\Length;
 /** The rules of a table, and the brackets round it, as path data. */
 final readonly class TableLines
 {
+    private bool $hasSpans;
+
     public function __construct(private TableLayout $layout)
     {
+        $this->hasSpans = $layout->hasSpans();
     }
 
     /**
@@ -111,6 +114,9 @@ final readonly class TableLines
      */
     private function runs(int $count, callable $isBroken, callable $start, callable $end, float $at, string $way): string
     {
+        if (! $this->hasSpans) {
+            return self::line($start(0), $end($count - 1), $at, $way);
+        }
         $path = '';
         $from = null;
         for ($i = 0; $i <= $count; $i++) {
@@ -118,8 +124,7 @@ final readonly class TableLines
             if (! $ends) {
                 $from ??= $i;
             } elseif ($from !== null) {
-                [$a, $b, $c] = array_map(static fn (float $v): string => Length::digits($v, 4), [$start($from), $end($i - 1), $at]);
-                $path .= $way === 'H' ? "M$a {$c}H$b" : "M$c {$a}V$b";
+                $path .= self::line($start($from), $end($i - 1), $at, $way);
                 $from = null;
             }
         }
@@ -127,9 +132,19 @@ final readonly class TableLines
         return $path;
     }
 
+    private static function line(float $from, float $to, float $at, string $way): string
+    {
+        [$a, $b, $c] = array_map(static fn (float $v): string => Length::digits($v, 4), [$from, $to, $at]);
+
+        return $way === 'H' ? "M$a {$c}H$b" : "M$c {$a}V$b";
+    }
+
     /** Whether two places are of one cell that goes across both. */
     private function joins(int $row, int $column, int $otherRow, int $otherColumn): bool
     {
+        if (! $this->hasSpans) {
+            return false;
+        }
         $at = $this->layout->seenAt($row, $column);
 
         return $at !== null && $at === $this->layout->seenAt($otherRow, $otherColumn);

@@ -20,11 +20,11 @@ final class Bench
         $this->figures = new Figures;
     }
 
-    /** @param  string|null  $part  "intent" for what is made of layouts, and how fast; "shapes" for looks and paths, "type" for texts, "svg" for what is taken in, "pictures", "rails"; all without it */
+    /** @param  string|null  $part  "intent" for what is made of layouts, and how fast; "shapes" for looks and paths, "type" for texts, "svg" for what is taken in, "pictures", "rails", "tables"; all without it */
     public function run(?string $part): int
     {
-        if (! in_array($part, [null, 'intent', 'shapes', 'type', 'svg', 'pictures', 'rails'], true)) {
-            fwrite(STDERR, "unknown part \"$part\". There is: intent, shapes, type, svg, pictures, rails\n");
+        if (! in_array($part, [null, 'intent', 'shapes', 'type', 'svg', 'pictures', 'rails', 'tables'], true)) {
+            fwrite(STDERR, "unknown part \"$part\". There is: intent, shapes, type, svg, pictures, rails, tables\n");
 
             return 2;
         }
@@ -43,6 +43,7 @@ final class Bench
                 'type' => $this->type($server, new LargeSheet($server)),
                 'pictures' => $this->pictures($server),
                 'rails' => $this->rails($server, new LargeSheet($server)),
+                'tables' => $this->tables($server),
                 'svg' => null,
                 default => $this->everything($server),
             };
@@ -69,18 +70,19 @@ final class Bench
         $this->type($server, $large);
         $this->pictures($server);
         $this->rails($server, $large);
+        $this->tables($server);
     }
 
     private function shapes(RunningServer $server, LargeSheet $large): void
     {
-        $this->overFigures($server, $large, (new Shapes($large))->requests());
+        $this->overFigures($server, $large->sheet, (new Shapes($large))->requests());
         $this->points($server);
     }
 
     private function type(RunningServer $server, LargeSheet $large): void
     {
         $type = new Type($large);
-        $this->overFigures($server, $large, $type->requests());
+        $this->overFigures($server, $large->sheet, $type->requests());
         $browser = new Browser($server->address);
         try {
             $times = Stopwatch::summary($type->typing($browser));
@@ -94,13 +96,29 @@ final class Bench
     private function rails(RunningServer $server, LargeSheet $large): void
     {
         $rails = new Rails($large);
-        $this->overFigures($server, $large, $rails->requests());
+        $this->overFigures($server, $large->sheet, $rails->requests());
         $browser = new Browser($server->address);
         try {
             echo 'a drag within a rail, median frame: ';
             $this->hold(Stopwatch::summary($rails->dragging($server, $browser))['median'], 20.0, 'ms');
             printf('%s rails and the browser\'s flexible boxes: ', number_format(Rails::TRIED));
             $this->hold(Rails::farthest($browser), 0.02, 'px apart');
+        } finally {
+            $browser->close();
+        }
+    }
+
+    private function tables(RunningServer $server): void
+    {
+        $tables = new Tables($server);
+        $this->overFigures($server, $tables->sheet, $tables->requests());
+        [$ours, $bare] = $tables->painting($server->address);
+        printf('2,400 cells painted: %.0f ms, bare rasteriser %.0f ms; ', $ours, $bare);
+        $this->hold($ours / $bare, 3.0, 'times the bare rasteriser');
+        $browser = new Browser($server->address);
+        try {
+            echo 'what is typed into one of 2,400 cells until it is seen, median ';
+            $this->hold(Stopwatch::summary($tables->typing($browser))['median'], 50.0, 'ms');
         } finally {
             $browser->close();
         }
@@ -123,9 +141,9 @@ final class Bench
     }
 
     /** @param  array<string, array{callable(int): array{string, string, mixed}, float}>  $requests  by name, and at most how many times the floor they may take */
-    private function overFigures(RunningServer $server, LargeSheet $large, array $requests): void
+    private function overFigures(RunningServer $server, string $sheet, array $requests): void
     {
-        $floor = ['floor' => static fn (): array => ['GET', "sheets/$large->sheet/revision", null]];
+        $floor = ['floor' => static fn (): array => ['GET', "sheets/$sheet/revision", null]];
         foreach (self::overFloor((new Stopwatch($server->address, 80))->compare([...$floor, ...array_map(static fn (array $one): callable => $one[0], $requests)])) as $name => [$time, $ratio]) {
             printf('%s: median %.1f ms, p95 %.1f ms; ', $name, $time['median'], $time['p95']);
             $this->hold($ratio, $requests[$name][1], 'times the floor');

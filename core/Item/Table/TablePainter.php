@@ -16,7 +16,6 @@ use AllSquare\Core\Item\Painting\Branch;
 use AllSquare\Core\Item\Painting\Dressing;
 use AllSquare\Core\Item\Painting\Element;
 use AllSquare\Core\Item\Painting\Hit;
-use AllSquare\Core\Item\Painting\Letters;
 use AllSquare\Core\Item\Painting\Painter;
 use AllSquare\Core\Item\Painting\Painting;
 use AllSquare\Core\Item\Painting\Shape;
@@ -47,7 +46,7 @@ final class TablePainter extends Painter implements WritesWords
         $behind = $this->behind($item, $layout);
         $body = $behind->body;
         $defs = array_column(array_map(static fn (Element $def): array => [$def->attributes['id'], $def], $behind->defs), 1, 0);
-        foreach ($this->lettersPaintings($item, $layout) as $painting) {
+        foreach (self::lettersPaintings($item, $layout) as $painting) {
             array_push($body, ...$painting->body);
             foreach ($painting->defs as $def) {
                 $defs[$def->attributes['id']] = $def;
@@ -72,15 +71,24 @@ final class TablePainter extends Painter implements WritesWords
             $boxes[] = PathData::read($path)->mapped($toSpace->apply(...))->bounds();
         }
         $isUpright = Angle::isQuarter($toSpace->angle);
+        $known = $isUpright ? Rect::unionOf(array_values(array_filter($boxes))) : null;
+        $sure = $covers ? $frame : ($known === null ? null : $toSpace->inverse()->bounds($known));
         foreach ($layout->placed() as $cell) {
             $font = $cell->style->letters->font;
             $scale = $cell->style->letters->scale();
+            $size = $cell->style->letters->size;
             foreach ($cell->lines as $i => $line) {
+                [$left, $baseline] = [$cell->lefts[$i], $cell->baseline + $i * $cell->leading];
+                // Most lie within what is known to be painted, however their letters are shaped.
+                $around = new Rect($left - $size, $baseline - 1.5 * $size, $line->width + 2 * $size, 2.5 * $size);
+                if ($sure?->contains($around) === true) {
+                    continue;
+                }
                 $box = $line->box($font);
                 if ($box === null || (($cell->style->letters->paint instanceof Fill ? $cell->style->letters->paint : Look::fill($item))?->isClear() ?? true)) {
                     continue;
                 }
-                $own = new Rect($cell->lefts[$i] + $box->x * $scale, $cell->baseline + $i * $cell->leading + $box->y * $scale, $box->w * $scale, $box->h * $scale);
+                $own = new Rect($left + $box->x * $scale, $baseline + $box->y * $scale, $box->w * $scale, $box->h * $scale);
                 if (! $covers || ! $frame->contains($own)) {
                     $boxes[] = $isUpright && $line->piece?->style->underline !== true ? $toSpace->bounds($own) : $this->outlines->box(TableSetting::pieces($cell), $toSpace);
                 }
@@ -142,50 +150,14 @@ final class TablePainter extends Painter implements WritesWords
         return new Painting($body, null, [], $defs);
     }
 
-    /**
-     * The letters of each fill, those of one row, font and size together.
-     *
-     * @return list<Painting>
-     */
-    private function lettersPaintings(Item $item, TableLayout $layout): array
+    /** @return list<Painting> the letters of each fill by themselves */
+    private static function lettersPaintings(Item $item, TableLayout $layout): array
     {
-        $fills = $glyphs = $transforms = $lines = [];
-        foreach ($layout->placed() as $cell) {
-            $letters = $cell->style->letters;
-            $key = "{$cell->style->key} $cell->baseline";
-            $scale = $letters->scale();
-            $own = $letters->paint instanceof Fill ? $letters->paint : null;
-            $fill = $own === null ? '' : json_encode($own->stored(), JSON_THROW_ON_ERROR);
-            $fills[$fill] ??= $own;
-            foreach ($cell->lines as $i => $line) {
-                $baseline = $cell->baseline + $i * $cell->leading;
-                $at = $i === 0 ? $key : "$key $i";
-                $transforms[$fill][$at] ??= [$letters->font->key, 'translate(0 '.Length::digits($baseline, 6).')scale('.Length::digits($scale, 6).')'];
-                $from = $cell->lefts[$i] / $scale;
-                for ($k = 0, $n = count($line->glyphs); $k < $n; $k += 2) {
-                    $glyphs[$fill][$at][] = $line->glyphs[$k];
-                    $glyphs[$fill][$at][] = round($from + $line->glyphs[$k + 1], 2);
-                }
-                if ($letters->underline) {
-                    $lines[$fill][] = $cell;
-                }
-            }
-        }
+        $lettering = new TableLettering($layout);
         $paintings = [];
-        foreach ($transforms as $fill => $rows) {
-            $inside = [];
-            foreach ($rows as $at => [$font, $transform]) {
-                $inside[] = isset($glyphs[$fill][$at]) ? new Letters($font, $transform, $glyphs[$fill][$at]) : null;
-            }
-            foreach ($lines[$fill] ?? [] as $cell) {
-                foreach (TableSetting::pieces($cell) as $piece) {
-                    foreach ($piece->underline() as $corners) {
-                        $inside[] = new Element('path', ['d' => 'M'.implode('L', array_map(self::pair(...), $corners)).'Z']);
-                    }
-                }
-            }
-            $inside = array_values(array_filter($inside));
-            $letters = $item->withFields(['outline' => null, 'shadow' => [], 'fill' => $fills[$fill] ?? $item->fields['fill']]);
+        foreach ($lettering->fills as $key => $fill) {
+            $inside = $lettering->of($key);
+            $letters = $item->withFields(['outline' => null, 'shadow' => [], 'fill' => $fill ?? $item->fields['fill']]);
             if ($inside !== [] && Look::fill($letters) !== null) {
                 $paintings[] = (new Dressing($letters, new Shape(new Element('g', [], $inside), self::area($item), letters: new Rect(0.0, 0.0, $item->frame->w, $item->frame->h))))->painting();
             }
@@ -201,6 +173,9 @@ final class TablePainter extends Painter implements WritesWords
      */
     private static function grounds(TableLayout $layout): array
     {
+        if (! $layout->table->hasGrounds()) {
+            return [];
+        }
         $paths = [];
         $colours = [];
         $joins = $layout->table->gaps[0] === 0.0;

@@ -11,6 +11,7 @@ use AllSquare\Core\Item\Text\PlacedPiece;
 use AllSquare\Core\Item\Text\Typesetting;
 use AllSquare\Core\Table\CellLook;
 use AllSquare\Core\Table\CellStyles;
+use AllSquare\Core\Table\CellTexts;
 use AllSquare\Core\Table\PlacedCell;
 use AllSquare\Core\Table\TableData;
 use AllSquare\Core\Table\TableLayout;
@@ -23,6 +24,9 @@ use WeakMap;
 /** How the cells of a table item are set in its letters. */
 final class TableSetting
 {
+    /** @var WeakMap<FontLibrary, CellTexts>|null words as they were set, by the fonts that they are set in */
+    private static ?WeakMap $texts = null;
+
     /** @var WeakMap<TableData, array{string, TableLayout}>|null what was laid out last: a table is fitted, measured and painted in turn */
     private static ?WeakMap $last = null;
 
@@ -41,8 +45,11 @@ final class TableSetting
         /** @var WeakMap<TableData, array{string, TableLayout}> $kept */
         $kept = self::$last ??= new WeakMap;
         if (! isset($kept[$table]) || $kept[$table][0] !== $key) {
+            /** @var WeakMap<FontLibrary, CellTexts> $texts */
+            $texts = self::$texts ??= new WeakMap;
+            $texts[$fonts] ??= new CellTexts;
             $setting = new Typesetting($fonts);
-            $kept[$table] = [$key, new TableLayout($table, new CellStyles($table, $base, static fn (array $values): LetterStyle => self::letters($setting, $values)), $item->frame->w, $item->frame->h)];
+            $kept[$table] = [$key, new TableLayout($table, new CellStyles($table, $base, static fn (array $values): LetterStyle => self::letters($setting, $values)), $texts[$fonts], $item->frame->w, $item->frame->h)];
         }
 
         return $kept[$table][1];
