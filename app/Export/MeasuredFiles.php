@@ -9,6 +9,7 @@ use AllSquare\Core\DimensionDrawing\Listing;
 use AllSquare\Core\DimensionDrawing\MeasuredSheet;
 use AllSquare\Core\DimensionDrawing\MeasuredSheetOptions;
 use AllSquare\Core\DimensionDrawing\Stylesheet;
+use AllSquare\Core\Format\TableHtml;
 use AllSquare\Core\Text\FontLibrary;
 use App\Sheets\PlanLoader;
 use App\Tools\Rasteriser;
@@ -17,7 +18,8 @@ use App\Tools\Rasteriser;
 final readonly class MeasuredFiles
 {
     private const STYLE = 'body{margin:32px;font:14px/1.5 system-ui,sans-serif;color:#20302d;background:#fffefb}h1{font-size:20px}'
-        .'svg{max-width:100%;height:auto}table{border-collapse:collapse;margin:24px 0}th,td{padding:3px 12px;text-align:left;border-bottom:1px solid #d3cdbd}td:nth-child(n+3){text-align:right;font-variant-numeric:tabular-nums}pre{padding:16px;background:#f2efe4;overflow:auto}';
+        .'svg{max-width:100%;height:auto}table{border-collapse:collapse;margin:24px 0}th,td{padding:3px 12px;text-align:left;border-bottom:1px solid #d3cdbd}td:nth-child(n+3){text-align:right;font-variant-numeric:tabular-nums}'
+        .'.heard{position:absolute;width:1px;height:1px;overflow:hidden;clip-path:inset(50%)}pre{padding:16px;background:#f2efe4;overflow:auto}';
 
     public function __construct(private PlanLoader $plans, private FontLibrary $fonts, private Rasteriser $rasteriser)
     {
@@ -25,7 +27,7 @@ final readonly class MeasuredFiles
 
     public function measured(SheetPicture $picture, MeasuredSheetOptions $wish): MeasuredSheet
     {
-        return MeasuredSheet::of($picture->sheet, $picture->tree, $this->plans->plan($picture->sheet->id, $wish->by), $wish);
+        return MeasuredSheet::of($picture->sheet, $picture->tree, $this->plans->plan($picture->sheet->id, $wish->by), $wish, $this->fonts);
     }
 
     /** @param  bool  $listed  with the list of all parts and measures beneath the drawing */
@@ -48,8 +50,10 @@ final readonly class MeasuredFiles
         $svg = $this->svg($picture, $measured, false);
         $parts = $table(['No.', 'Name', 'x', 'y', 'Width', 'Height'], $listing->parts());
         $distances = $table(['Between', 'Direction', 'px'], $listing->distances());
+        // A drawing says nothing to who hears the page: tables are there as tables too.
+        $tables = implode("\n", array_map(fn (int $number): string => '<div class="heard">'.(new TableHtml($measured->tree->item($measured->parts[$number - 1]->id), $this->fonts))->html(isPlain: true).'</div>', array_keys($measured->tables)));
         $css = HtmlPage::text((new Stylesheet($measured))->css());
 
-        return HtmlPage::of($measured->sheet->name.', measured', self::STYLE, "$svg\n$parts\n$distances\n<h2>As CSS</h2>\n<pre><code>$css</code></pre>");
+        return HtmlPage::of($measured->sheet->name.', measured', self::STYLE, "$svg\n$tables\n$parts\n$distances\n<h2>As CSS</h2>\n<pre><code>$css</code></pre>");
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Sheets;
 
 use AllSquare\Core\Geometry\Angle;
+use AllSquare\Core\Geometry\Flip;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Item\By;
 use AllSquare\Core\Item\Kind;
@@ -12,12 +13,14 @@ use AllSquare\Core\Item\Kinds;
 use AllSquare\Core\Item\Traits\FollowsItsWords;
 use AllSquare\Core\Item\Traits\FramedByItems;
 use AllSquare\Core\Item\Traits\HasBaseline;
+use AllSquare\Core\Item\Traits\HasCells;
 use AllSquare\Core\Item\Traits\KeepsNumbers;
 use AllSquare\Core\Item\Traits\NoGround;
 use AllSquare\Core\Item\Traits\ShowsAsOne;
 use AllSquare\Core\Measure\Baseline;
 use AllSquare\Core\Measure\Boxes;
 use AllSquare\Core\Measure\Planning;
+use AllSquare\Core\Measure\TrackEdges;
 use AllSquare\Core\Sheet\Placed;
 use AllSquare\Core\Sheet\Plan;
 use AllSquare\Core\Sheet\Tree;
@@ -44,7 +47,7 @@ final readonly class PlanLoader
         }
         $box = $by === By::Ink ? 'ink' : 'bounds';
         $statement = DB::connection()->getPdo()->prepare(
-            "SELECT id, parent_id, kind, {$box}_x, {$box}_y, {$box}_w, {$box}_h".($letters ? ", angle, bounds_y, locked, flip, CASE WHEN kind IN ('".implode("', '", self::kinds(KeepsNumbers::class))."') OR (flip IN ('none', 'across') AND kind IN ('".implode("', '", self::kinds(HasBaseline::class))."')) THEN props END, bounds_w, bounds_h" : '').'
+            "SELECT id, parent_id, kind, {$box}_x, {$box}_y, {$box}_w, {$box}_h".($letters ? ", angle, bounds_y, locked, flip, CASE WHEN kind IN ('".implode("', '", self::kinds(KeepsNumbers::class))."') OR (flip IN ('none', 'across') AND kind IN ('".implode("', '", self::kinds(HasBaseline::class))."')) THEN props END, bounds_w, bounds_h, CASE WHEN kind IN ('".implode("', '", self::kinds(HasCells::class))."') THEN json_extract(painting, '$.tracks') END, bounds_x" : '').'
             FROM items WHERE sheet_id = ? AND hidden = 0 AND reference = 0 ORDER BY parent_id, rank, id',
         );
         $statement->execute([$sheet]);
@@ -80,7 +83,7 @@ final readonly class PlanLoader
             $edge = $fields !== null && $isUpright && $is instanceof FollowsItsWords ? $is->standsBy($fields) : null;
             $place = count($seen);
             $isTurned = ! Angle::isQuarter($angle);
-            $seen[] = $one = new Placed($id, $in, $box, ! $is instanceof NoGround, $baseline, $edge !== null && $row[10] === 'across' ? 1.0 - $edge : $edge, $locked, $isTurned, $turned !== 0.0, $fields !== null && $is instanceof KeepsNumbers && $is->keepsNumbers($fields), $baseline === null || $fields === null || ! $is instanceof HasBaseline ? [] : array_map(static fn (float $line): float => $row[8] + $line, $is->letterLines($fields, (float) $row[12], (float) $row[13], $this->fonts)));
+            $seen[] = $one = new Placed($id, $in, $box, ! $is instanceof NoGround, $baseline, $edge !== null && $row[10] === 'across' ? 1.0 - $edge : $edge, $locked, $isTurned, $turned !== 0.0, $fields !== null && $is instanceof KeepsNumbers && $is->keepsNumbers($fields), $baseline === null || $fields === null || ! $is instanceof HasBaseline ? [] : array_map(static fn (float $line): float => $row[8] + $line, $is->letterLines($fields, (float) $row[12], (float) $row[13], $this->fonts)), $isUpright && isset($row[14]) ? TrackEdges::onSheet(json_decode($row[14], true, flags: JSON_THROW_ON_ERROR), Flip::from($row[10]), new Rect((float) $row[15], (float) $row[8], (float) $row[12], (float) $row[13])) : ['x' => [], 'y' => []]);
             $someTurned = $someTurned || $isTurned;
             if ($is instanceof ShowsAsOne || (! isset($children[$id]) && ! $is instanceof FramedByItems)) {
                 continue;

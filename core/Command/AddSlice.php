@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Command;
 
+use AllSquare\Core\Arrange\TableParts;
 use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Rect;
@@ -116,6 +117,9 @@ final readonly class AddSlice implements Command
                 throw Refusal::because('None of these is a group with something in it.', 'items');
             }
         }
+        if ($as === 'cells' || $as === 'rows') {
+            return array_merge(...array_map(static fn (string $id): array => self::ofTable($draft, $id, $as === 'rows'), $ids));
+        }
         $boxes = new Boxes($draft->tree, $draft->fonts);
         $named = static fn (string $id): string => $draft->item($id)->name;
         if ($as === 'one') {
@@ -125,6 +129,32 @@ final readonly class AddSlice implements Command
         }
 
         return array_map(static fn (string $id): array => [Slice::outward($boxes->bounds($id)), [$id], $named($id), ['item' => $named($id)]], $ids);
+    }
+
+    /**
+     * The cells of a table row by row, as they are seen, or its rows.
+     *
+     * @return list<array{Rect, list<string>, string, array<string, string>}>
+     */
+    private static function ofTable(Draft $draft, string $id, bool $rows): array
+    {
+        $parts = TableParts::of($draft, [$id]);
+        $layout = $parts->layout();
+        $toSheet = $draft->tree->toSheet($parts->item->parent)->after($parts->item->paintedToParent());
+        $name = $parts->item->name;
+        $wanted = [];
+        foreach ($layout->table->cells as $r => $row) {
+            foreach (array_keys($rows ? [0] : $row) as $c) {
+                if (! $rows && $layout->isCovered($r, $c)) {
+                    continue;
+                }
+                $box = $rows ? new Rect(0.0, $layout->tops[$r], $layout->w, $layout->heights[$r]) : $layout->box($r, $c);
+                $words = ['item' => $name, 'row' => (string) ($r + 1)] + ($rows ? [] : ['column' => (string) ($c + 1)]);
+                $wanted[] = [Slice::outward($toSheet->bounds($box)), [], "$name ".implode('-', array_slice($words, 1)), $words];
+            }
+        }
+
+        return $wanted;
     }
 
     /** @return list<array{Rect, list<string>, string, array<string, string>}> */

@@ -18,6 +18,7 @@ use AllSquare\Core\Sheet\Plan;
 use AllSquare\Core\Sheet\Sheet;
 use AllSquare\Core\Sheet\SheetGrid;
 use AllSquare\Core\Sheet\Tree;
+use AllSquare\Core\Text\FontLibrary;
 use AllSquare\Core\UnknownItem;
 
 /** A layout with its lengths: sizes, gaps, margins and the grid, for the one who builds it. */
@@ -31,8 +32,9 @@ final readonly class MeasuredSheet
      * @param  list<Gap>  $gaps  those among the parts
      * @param  array<int, RailPart>  $rails  those of the parts that are rails, by their numbers
      * @param  Tree  $tree  what they lie in
+     * @param  array<int, TablePart>  $tables  those of the parts that are tables, by their numbers
      */
-    private function __construct(public Sheet $sheet, public array $parts, public array $measures, public array $gaps, public array $rails, public Tree $tree)
+    private function __construct(public Sheet $sheet, public array $parts, public array $measures, public array $gaps, public array $rails, public Tree $tree, public array $tables)
     {
     }
 
@@ -42,7 +44,7 @@ final readonly class MeasuredSheet
      * @throws UnknownItem for one that is not on the sheet
      * @throws Refusal when there is nothing to measure, or too much
      */
-    public static function of(Sheet $sheet, Tree $tree, Plan $plan, MeasuredSheetOptions $wish): self
+    public static function of(Sheet $sheet, Tree $tree, Plan $plan, MeasuredSheetOptions $wish, FontLibrary $fonts): self
     {
         $placed = self::placed($tree, $plan, $wish);
         if ($placed === [] && ! $wish->wants(MeasureKind::Grid)) {
@@ -64,16 +66,17 @@ final readonly class MeasuredSheet
             : $ledger->gaps;
         $grounds = array_column($plan->placed, null, 'id');
         $rails = array_filter(array_column(array_map(static fn (MeasuredPart $part): array => ['number' => $part->number, 'rail' => RailPart::of($tree, $part, $grounds)], $parts), 'rail', 'number'));
-        $inRails = array_merge(...array_map(static fn (RailPart $rail): array => $rail->measures(), array_values($rails)), ...[[]]);
+        $tables = array_filter(array_column(array_map(static fn (MeasuredPart $part): array => ['number' => $part->number, 'table' => TablePart::of($tree->item($part->id), $part, $fonts)], $parts), 'table', 'number'));
+        $inRails = array_merge(...array_map(static fn (RailPart|TablePart $one): array => $one->measures(), [...array_values($rails), ...array_values($tables)]), ...[[]]);
         $of = static fn (MeasureKind $kind): array => array_values(array_filter($inRails, static fn (Measure $measure): bool => $measure->kind === $kind));
         $measures = [
-            ...($wish->wants(MeasureKind::Size) ? array_merge(...array_map(self::sizes(...), array_values($parts)), ...[[]]) : []),
+            ...($wish->wants(MeasureKind::Size) ? [...array_merge(...array_map(self::sizes(...), array_values($parts)), ...[[]]), ...$of(MeasureKind::Size)] : []),
             ...($wish->wants(MeasureKind::Gap) ? [...array_map(static fn (Gap $gap): Measure => self::gap($gap, $parts, $tree), $gaps), ...$of(MeasureKind::Gap)] : []),
             ...($wish->wants(MeasureKind::Margin) ? [...array_map(static fn (EdgeGap $inset): Measure => self::margin($inset, $parts, ($grounds[$inset->ground ?? ''] ?? null)->box ?? $sheet->box(), $inset->ground === null ? 'the sheet' : $tree->item($inset->ground)->name), $ledger->insets), ...$of(MeasureKind::Margin)] : []),
             ...($wish->wants(MeasureKind::Grid) ? self::grid($sheet) : []),
         ];
 
-        return new self($sheet, array_values($parts), array_values(array_filter($measures, static fn (Measure $measure): bool => $measure->size >= Length::SAME)), $ledger->gaps, $rails, $tree);
+        return new self($sheet, array_values($parts), array_values(array_filter($measures, static fn (Measure $measure): bool => $measure->size >= Length::SAME)), $ledger->gaps, $rails, $tree, $tables);
     }
 
     /** The box round the sheet and all that is measured, which may reach past it. */

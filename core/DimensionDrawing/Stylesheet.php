@@ -37,12 +37,15 @@ final readonly class Stylesheet
             $size = ['width' => self::px($box->w), 'height' => self::px($box->h)];
             $laid = isset($this->measured->rails[$part->number]) ? RailCss::of($this->measured->rails[$part->number]->member()) : [];
             $item = $this->measured->tree->item($part->id);
+            $table = $this->measured->tables[$part->number] ?? null;
             $rules[] = self::rule($selector, [
                 'position' => 'absolute', 'left' => self::px($box->x), 'top' => self::px($box->y),
                 ...($laid === [] ? $size : ['box-sizing' => 'border-box', ...$laid[$part->id]]),
+                ...($table?->css() ?? []),
                 ...($item->kind instanceof CutsOff && $item->kind->isClipping($item->fields) ? ['overflow' => 'hidden'] : []),
                 ...($part->angle === 0.0 ? [] : ['rotate' => Length::text($part->angle).'deg']),
             ]);
+            $table === null || $rules[] = self::rule("$selector > *", ['box-sizing' => 'border-box', 'padding' => $table->padding()]);
             array_push($rules, ...$this->inRail(array_slice($laid, 1, null, true), $selector, $taken));
         }
 

@@ -62,6 +62,12 @@ final readonly class Baseline
         return array_map(static fn (float $line): float => $top + $line, $item->kind->letterLines($item->fields, $item->frame->w, $item->frame->h, $this->fonts));
     }
 
+    /** @return array{x: list<float>, y: list<float>} of the columns and rows of an upright table, px of the sheet */
+    public function edges(string $id): array
+    {
+        return TrackEdges::of($this->tree, $id, $this->boxes->bounds($id), $this->fonts);
+    }
+
     /** @return float|null px of the sheet: of what an item holds, the highest first baseline, or the lowest last one */
     private function outermost(Item $item, bool $last): ?float
     {

@@ -21,7 +21,7 @@ final class Planning
         foreach ($tree->inOrder() as $id) {
             $item = $tree->item($id);
             if (! $tree->isHidden($id) && ! $tree->isReference($id) && ! $boxes->showsNothing($id)) {
-                $seen[] = new Placed($id, $item->parent, $boxes->box($id, $by), ! $item->kind instanceof NoGround, $baselines?->of($id), $baselines?->standsBy($id), $tree->isLocked($id), ! $boxes->standsUpright($id), $boxes->isInexact($id), $item->keepsNumbers(), $baselines?->letterLines($id) ?? []);
+                $seen[] = new Placed($id, $item->parent, $boxes->box($id, $by), ! $item->kind instanceof NoGround, $baselines?->of($id), $baselines?->standsBy($id), $tree->isLocked($id), ! $boxes->standsUpright($id), $boxes->isInexact($id), $item->keepsNumbers(), $baselines?->letterLines($id) ?? [], $baselines?->edges($id) ?? ['x' => [], 'y' => []]);
             }
         }
 

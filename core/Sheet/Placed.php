@@ -18,6 +18,7 @@ final readonly class Placed
      * @param  bool  $isInexact  whether something in it is, or it lies on axes that are not the sheet's
      * @param  bool  $isSeries  whether numbers of its own say where what is in it lies
      * @param  array<string, float>  $letterLines  other lines of its letters than the first baseline, px from the top of the sheet, by what they are
+     * @param  array{x: list<float>, y: list<float>}  $edges  of columns and rows between its outer ones, px of the sheet, where it stands upright
      */
     public function __construct(
         public string $id,
@@ -31,6 +32,7 @@ final readonly class Placed
         public bool $isInexact = false,
         public bool $isSeries = false,
         public array $letterLines = [],
+        public array $edges = ['x' => [], 'y' => []],
     ) {
     }
 
@@ -38,13 +40,14 @@ final readonly class Placed
     public function in(Rect $box): self
     {
         $down = $box->y - $this->box->y;
+        $across = $box->x - $this->box->x;
 
-        return new self($this->id, $this->parent, $box, $this->isGround, $this->baseline === null ? null : $this->baseline + $down, $this->standsBy, $this->locked, $this->isTurned, $this->isInexact, $this->isSeries, array_map(static fn (float $line): float => $line + $down, $this->letterLines));
+        return new self($this->id, $this->parent, $box, $this->isGround, $this->baseline === null ? null : $this->baseline + $down, $this->standsBy, $this->locked, $this->isTurned, $this->isInexact, $this->isSeries, array_map(static fn (float $line): float => $line + $down, $this->letterLines), ['x' => array_map(static fn (float $at): float => $at + $across, $this->edges['x']), 'y' => array_map(static fn (float $at): float => $at + $down, $this->edges['y'])]);
     }
 
     /** The same, known to hold something turned. */
     public function inexact(): self
     {
-        return new self($this->id, $this->parent, $this->box, $this->isGround, $this->baseline, $this->standsBy, $this->locked, $this->isTurned, true, $this->isSeries, $this->letterLines);
+        return new self($this->id, $this->parent, $this->box, $this->isGround, $this->baseline, $this->standsBy, $this->locked, $this->isTurned, true, $this->isSeries, $this->letterLines, $this->edges);
     }
 }

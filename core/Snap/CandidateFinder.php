@@ -35,6 +35,7 @@ final readonly class CandidateFinder
     {
         $out = $this->leftOut($dragged);
         $ids = $boxes = $baselines = $at = $letters = [];
+        $tracks = ['x' => [], 'y' => []];
         if (array_intersect(array_map(static fn (SnapKind $kind): string => $kind->value, $kinds), ['edge', 'centre', 'gap', 'size']) !== []) {
             foreach ($this->plan->placed as $i => $one) {
                 if (! isset($out[$i])) {
@@ -44,6 +45,12 @@ final readonly class CandidateFinder
                     }
                     foreach ($one->letterLines as $name => $line) {
                         $letters[] = new SnapLine(Length::round($line), SnapKind::Edge, $one->box->x, $one->box->right(), $name);
+                    }
+                    foreach (Axis::cases() as $axis) {
+                        $across = $axis->across();
+                        foreach ($one->edges[$axis->value] as $edge) {
+                            $tracks[$axis->value][] = new SnapLine(Length::round($edge), SnapKind::Edge, $across->lead($one->box), $across->trail($one->box), $axis === Axis::X ? 'column' : 'row');
+                        }
                     }
                     $ids[] = $one->id;
                     $boxes[] = $one->box;
@@ -58,7 +65,9 @@ final readonly class CandidateFinder
             }
         }
 
-        return new Candidates($kinds, $ids, $boxes, $baselines, ['x' => [...$this->lines(Axis::X, $kinds), ...self::through($points, Axis::X, $kinds)], 'y' => [...$this->lines(Axis::Y, $kinds), ...self::through($points, Axis::Y, $kinds), ...(in_array(SnapKind::Edge, $kinds, true) ? $letters : [])]], $gaps, in_array(SnapKind::Module, $kinds, true) ? $this->sheet->grid->module : null);
+        $isOn = in_array(SnapKind::Edge, $kinds, true);
+
+        return new Candidates($kinds, $ids, $boxes, $baselines, ['x' => [...$this->lines(Axis::X, $kinds), ...self::through($points, Axis::X, $kinds), ...($isOn ? $tracks['x'] : [])], 'y' => [...$this->lines(Axis::Y, $kinds), ...self::through($points, Axis::Y, $kinds), ...($isOn ? [...$letters, ...$tracks['y']] : [])]], $gaps, in_array(SnapKind::Module, $kinds, true) ? $this->sheet->grid->module : null);
     }
 
     /**

@@ -52,10 +52,10 @@ final class TableLayout
     {
         $this->covered = $table->covered();
         $reach = $table->brackets->reach();
-        $this->widths = $this->sizes($table->columns, $this->natural(), $w - 2 * $reach, $table->gaps[0], $table->padding[1] + $table->padding[3]);
-        $this->lefts = self::starts($this->widths, $reach, $table->gaps[0]);
-        $this->heights = $this->sizes($table->rows, $this->high(), $h, $table->gaps[1], $table->padding[0] + $table->padding[2]);
-        $this->tops = self::starts($this->heights, 0.0, $table->gaps[1]);
+        $this->widths = TrackSizes::of($table->columns, $this->natural(), $w - 2 * $reach, $table->gaps[0], $table->padding[1] + $table->padding[3], $table->whole);
+        $this->lefts = TrackSizes::starts($this->widths, $reach, $table->gaps[0]);
+        $this->heights = TrackSizes::of($table->rows, $this->high(), $h, $table->gaps[1], $table->padding[0] + $table->padding[2], $table->whole);
+        $this->tops = TrackSizes::starts($this->heights, 0.0, $table->gaps[1]);
         $this->w = Length::round($this->lefts[count($this->lefts) - 1] + $this->widths[count($this->widths) - 1] + $reach);
         $this->h = Length::round($this->tops[count($this->tops) - 1] + $this->heights[count($this->heights) - 1]);
     }
@@ -260,63 +260,6 @@ final class TableLayout
         if ($last !== null && $needs > $has) {
             $sizes[$last] = ($sizes[$last] ?? 0.0) + $needs - $has;
         }
-    }
-
-    /**
-     * Sizes of columns or rows. One that shares has what it needs at least; the others share what is left then (as CSS Flexible Box Layout,
-     * section 9.7, resolves flexible lengths).
-     *
-     * @param  non-empty-list<Track>  $tracks
-     * @param  array<int, float>  $needs  px, of those that follow their content, or share
-     * @param  float  $extent  px of all of them, gaps and all
-     * @param  float  $least  px that one that shares has where nothing is said of its needs
-     * @return non-empty-list<float>
-     */
-    private function sizes(array $tracks, array $needs, float $extent, float $gap, float $least): array
-    {
-        $whole = $this->table->whole;
-        $rest = $extent - (count($tracks) - 1) * $gap;
-        $up = static fn (float $v): float => $whole ? max(1.0, ceil($v - Length::SAME)) : max(0.001, Length::round($v + 0.0004));
-        $sizes = $sharing = [];
-        foreach ($tracks as $i => $track) {
-            $sizes[$i] = $track->sizing === TrackSizing::Fixed ? $track->value : $up($needs[$i] ?? ($track->sizing === TrackSizing::Share ? $least : 0.0));
-            if ($track->sizing === TrackSizing::Share) {
-                $sharing[$i] = $track->value;
-            } else {
-                $rest -= $sizes[$i];
-            }
-        }
-        do {
-            $sum = array_sum($sharing);
-            $held = array_filter($sharing, static fn (float $share, int $i): bool => $rest * $share < $sizes[$i] * $sum, ARRAY_FILTER_USE_BOTH);
-            $sharing = array_diff_key($sharing, $held);
-            $rest -= array_sum(array_intersect_key($sizes, $held));
-        } while ($held !== [] && $sharing !== []);
-        $settled = static fn (float $v): float => $whole ? Length::whole($v) : Length::round($v);
-        $before = 0.0;
-        foreach ($sharing as $i => $share) {
-            $after = $before + $share / $sum;
-            $sizes[$i] = Length::round($settled($rest * $after) - $settled($rest * $before));
-            $before = $after;
-        }
-
-        // @phpstan-ignore return.type (as many as tracks)
-        return $sizes;
-    }
-
-    /**
-     * @param  non-empty-list<float>  $sizes
-     * @return non-empty-list<float>
-     */
-    private static function starts(array $sizes, float $at, float $gap): array
-    {
-        $starts = [];
-        foreach ($sizes as $size) {
-            $starts[] = Length::round($at);
-            $at += $size + $gap;
-        }
-
-        return $starts;
     }
 
     /**

@@ -53,12 +53,14 @@ const entries = computed(() => [
     entry(actions.group),
     entry(actions.ungroup),
     {
-        label: 'Trays, rails and sheets',
+        label: 'Trays, rails and tables',
         keys: '',
         items: [
             entry(actions.tray),
             entry(actions.clip),
             entry(actions.rail),
+            entry(actions.table),
+            entry(actions.apart),
             entry(actions.mask),
             entry(actions.running),
             ...(desk.sheet?.page ? [entry(actions.atWidths)] : []),

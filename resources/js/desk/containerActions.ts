@@ -1,5 +1,6 @@
 import type { Action } from '@/desk/actions';
 import { holderOf, isTray } from '@/sheet/containers';
+import { is } from '@/sheet/kinds';
 import { useDesk } from '@/stores/desk';
 
 /** What is done with trays, rails and masks, and with what runs on every sheet or is there at several widths. */
@@ -52,6 +53,18 @@ export function useContainerActions() {
             keys: 'w',
             possible: () => some() && !(desk.selected.length === 1 && desk.selected[0]?.fields.rail),
             run: () => void desk.run('make-rail', {}),
+        },
+        table: {
+            ...plain,
+            words: 'Make a table of them',
+            possible: () => desk.selection.length > 0 && !desk.selected.every((item) => is(item, 'has-cells')),
+            run: () => void desk.run('make-table', {}),
+        },
+        apart: {
+            ...plain,
+            words: 'Take the table apart',
+            possible: () => desk.selected.some((item) => is(item, 'has-cells')),
+            run: () => void desk.run('take-apart', {}),
         },
         mask: {
             ...plain,

@@ -185,7 +185,7 @@ final class MeasuredSheetTest extends TestCase
     {
         $draft = $scene->draft();
 
-        return MeasuredSheet::of($scene->sheet, $draft->tree, Planning::before($draft, By::Frame), $wish);
+        return MeasuredSheet::of($scene->sheet, $draft->tree, Planning::before($draft, By::Frame), $wish, $draft->fonts);
     }
 
     /** @return array<string, float> by what they are of; of several of one name the last */

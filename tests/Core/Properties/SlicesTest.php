@@ -153,7 +153,7 @@ final class SlicesTest extends TestCase
             $scene = (new RandomScene($seed))->scene;
             $draft = $scene->draft();
             try {
-                $measured = MeasuredSheet::of($scene->sheet, $draft->tree, Planning::before($draft, By::Frame), new MeasuredSheetOptions(kinds: [MeasureKind::Size, MeasureKind::Gap, MeasureKind::Margin]));
+                $measured = MeasuredSheet::of($scene->sheet, $draft->tree, Planning::before($draft, By::Frame), new MeasuredSheetOptions(kinds: [MeasureKind::Size, MeasureKind::Gap, MeasureKind::Margin]), $draft->fonts);
             } catch (Refusal) {
                 continue;
             }

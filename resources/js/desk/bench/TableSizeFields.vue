@@ -81,6 +81,14 @@ function remove(axis: Axis): void {
     void desk.run('delete-tracks', { axis, from, count }, ids());
 }
 
+/** What follows goes on in a table of its own, from the row that is chosen on. */
+const canCut = computed(() => table.area.row > (data.value?.header ?? 0));
+function cut(): void {
+    const { row } = table.area;
+    table.leave();
+    void desk.run('cut-table', { row }, ids());
+}
+
 const isSpan = computed(() => table.area.rows * table.area.columns > 1);
 function span(): void {
     const { row, column, rows, columns } = table.area;
@@ -144,6 +152,19 @@ function span(): void {
             >
                 Span
             </button>
+            <button
+                v-else
+                class="btn"
+                type="button"
+                :disabled="!canCut"
+                v-tooltip.top="{
+                    value: 'What follows goes on in a table of its own beside it, from the row that is chosen on',
+                    showDelay: 400,
+                }"
+                @click="cut"
+            >
+                Cut here
+            </button>
         </div>
         <label class="check">
             <input v-model="table.gives" type="checkbox" /> the others give way, so that the table stays as large
@@ -193,6 +214,14 @@ function span(): void {
             </button>
         </div>
         <div class="row">
+            <label class="check">
+                <input
+                    type="checkbox"
+                    :checked="data?.repeats ?? true"
+                    @change="set({ repeats: ($event.target as HTMLInputElement).checked })"
+                />
+                header again when it is cut
+            </label>
             <button
                 class="btn"
                 type="button"

@@ -34,6 +34,7 @@ function cutSheet(): void {
 
 const ways = computed(() => {
     const hasGroup = desk.selected.some((item) => is(item, 'framed-by-items'));
+    const hasTable = desk.selected.length > 0 && desk.selected.every((item) => is(item, 'has-cells'));
     const crossed = desk.guides.length > 0;
     const hasGrid = Boolean(desk.sheet?.grid.columns ?? desk.sheet?.grid.rows);
     return [
@@ -43,6 +44,8 @@ const ways = computed(() => {
             disabled: !hasGroup,
             command: () => cut({ as: 'children', follow: true }),
         },
+        { label: 'Every row of the table', disabled: !hasTable, command: () => cut({ as: 'rows' }) },
+        { label: 'Every cell of the table', disabled: !hasTable, command: () => cut({ as: 'cells' }) },
         { separator: true },
         { label: 'Along the guides', disabled: !crossed, command: () => cut({ along: 'guides' }, []) },
         { label: 'Along the grid’s cells', disabled: !hasGrid, command: () => cut({ along: 'grid' }, []) },

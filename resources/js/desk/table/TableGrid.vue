@@ -9,6 +9,7 @@ import { useTable } from '@/stores/table';
 import { useView } from '@/stores/view';
 import { computed, ref } from 'vue';
 import CellField from './CellField.vue';
+import TrackBars from './TrackBars.vue';
 import { dragEdge, dragged, dragTracks, moving } from './gestures';
 
 /** A table that is worked in: its cells are chosen, its columns and rows taken hold of by the bars beside them and by their edges. */
@@ -21,7 +22,7 @@ const plane = ref<HTMLElement | null>(null);
 
 /** px of the screen */
 const BAR = 16;
-const GRASP = 7;
+const AXES = ['x', 'y'] as const;
 
 const toSheet = computed(() => desk.tree.toSheet(props.item.id));
 const camera = computed(() => `matrix(${view.zoom} 0 0 ${view.zoom} ${view.pan.x} ${view.pan.y})`);
@@ -42,23 +43,6 @@ const visible = computed(() => {
     ].map((corner) => mirrored(props.item, applied(inverse(toSheet.value), corner)));
     return union(corners.map((corner) => ({ ...corner, w: 0, h: 0 }))) ?? { x: 0, y: 0, w: 0, h: 0 };
 });
-
-/** Those columns or rows that are on the screen. */
-function shown(axis: Axis) {
-    const edges = tracks.value[axis];
-    const seen = visible.value;
-    const [low, high] = axis === 'x' ? [seen.x, seen.x + seen.w] : [seen.y, seen.y + seen.h];
-    const bars: { i: number; from: number; to: number; on: boolean }[] = [];
-    for (let i = 0; 2 * i < edges.length; i++) {
-        const [from, to] = [edges[2 * i] ?? 0, edges[2 * i + 1] ?? 0];
-        if (to < low || from > high) continue;
-        const { row, column, rows, columns } = table.area;
-        bars.push({ i, from, to, on: axis === 'x' ? i >= column && i < column + columns : i >= row && i < row + rows });
-    }
-    return bars;
-}
-const columns = computed(() => shown('x'));
-const rows = computed(() => shown('y'));
 
 function own(event: PointerEvent | MouseEvent): Point {
     const around = plane.value?.getBoundingClientRect();
@@ -136,72 +120,15 @@ useFocusBack();
                     <g :transform="mirrorTransform(item)">
                         <rect class="cells" :width="width" :height="height" />
                         <rect class="chosen" :x="chosen.x" :y="chosen.y" :width="chosen.w" :height="chosen.h" />
-                        <g
-                            v-for="bar in columns"
-                            :key="`x${bar.i}`"
-                            class="bar"
-                            :class="{ on: bar.on, all: bar.on && table.chosen === 'columns' }"
-                            :data-column="bar.i"
-                            @pointerdown="pressBar($event, 'x', bar.i, bar.on)"
-                        >
-                            <rect :x="bar.from" :y="-(BAR + 4) * px" :width="bar.to - bar.from" :height="BAR * px" />
-                            <text
-                                v-if="(bar.to - bar.from) * view.zoom > 12"
-                                :x="(bar.from + bar.to) / 2"
-                                :y="-8.5 * px"
-                                :font-size="10 * px"
-                                text-anchor="middle"
-                            >
-                                {{ bar.i + 1 }}
-                            </text>
-                        </g>
-                        <g
-                            v-for="bar in rows"
-                            :key="`y${bar.i}`"
-                            class="bar"
-                            :class="{ on: bar.on, all: bar.on && table.chosen === 'rows' }"
-                            :data-row-bar="bar.i"
-                            @pointerdown="pressBar($event, 'y', bar.i, bar.on)"
-                        >
-                            <rect
-                                :x="-(BAR + 8) * px"
-                                :y="bar.from"
-                                :width="(BAR + 4) * px"
-                                :height="bar.to - bar.from"
-                            />
-                            <text
-                                v-if="(bar.to - bar.from) * view.zoom > 11"
-                                :x="-14 * px"
-                                :y="(bar.from + bar.to) / 2 + 3.5 * px"
-                                :font-size="10 * px"
-                                text-anchor="middle"
-                            >
-                                {{ bar.i + 1 }}
-                            </text>
-                        </g>
-                        <rect
-                            v-for="bar in columns"
-                            :key="`ex${bar.i}`"
-                            class="edge x"
-                            :data-edge="`x${bar.i}`"
-                            :x="bar.to - (GRASP / 2) * px"
-                            :y="-(BAR + 4) * px"
-                            :width="GRASP * px"
-                            :height="height + (BAR + 4) * px"
-                            @pointerdown="pressEdge($event, 'x', bar.i)"
-                            @dblclick.stop="fit('x', bar.i)"
-                        />
-                        <rect
-                            v-for="bar in rows"
-                            :key="`ey${bar.i}`"
-                            class="edge y"
-                            :data-edge="`y${bar.i}`"
-                            :x="-(BAR + 8) * px"
-                            :y="bar.to - (GRASP / 2) * px"
-                            :width="(BAR + 4) * px"
-                            :height="GRASP * px"
-                            @pointerdown="pressEdge($event, 'y', bar.i)"
-                            @dblclick.stop="fit('y', bar.i)"
+                        <TrackBars
+                            v-for="axis in AXES"
+                            :key="axis"
+                            :axis="axis"
+                            :tracks="tracks"
+                            :visible="visible"
+                            @press="(event, i, on) => pressBar(event, axis, i, on)"
+                            @edge="(event, i) => pressEdge(event, axis, i)"
+                            @fit="(i) => fit(axis, i)"
                         />
                         <g
                             class="more"
@@ -269,44 +196,6 @@ svg {
     stroke-width: 2px;
     vector-effect: non-scaling-stroke;
     pointer-events: none;
-}
-.bar rect {
-    fill: var(--well);
-    stroke: var(--line);
-    stroke-width: 1px;
-    vector-effect: non-scaling-stroke;
-}
-.bar {
-    cursor: pointer;
-}
-.bar text {
-    fill: var(--soft);
-    font-family: var(--figures);
-    user-select: none;
-}
-.bar.on rect {
-    fill: var(--spruce-wash);
-}
-.bar.all rect {
-    fill: var(--spruce);
-}
-.bar.all {
-    cursor: grab;
-}
-.bar.all text {
-    fill: var(--on-spruce);
-}
-.edge {
-    fill: transparent;
-}
-.edge:hover {
-    fill: rgb(23 97 79 / 35%);
-}
-.edge.x {
-    cursor: ew-resize;
-}
-.edge.y {
-    cursor: ns-resize;
 }
 .more {
     cursor: pointer;
