@@ -12,7 +12,7 @@ use JsonSerializable;
  * The first rows may be its header, the last its totals, the first columns their heads. Of each of these parts a look can be said,
  * as of all of it (`body`).
  */
-final class TableData implements JsonSerializable
+final readonly class TableData implements JsonSerializable
 {
     public const PARTS = ['body', 'head', 'header', 'total'];
 
@@ -20,9 +20,6 @@ final class TableData implements JsonSerializable
 
     /** px */
     public const MOST_GAP = 1_000.0;
-
-    /** @var array<string, mixed>|null as toArray() gave it: it is written, compared and answered in turn */
-    private ?array $written = null;
 
     /**
      * @param  non-empty-list<Track>  $columns
@@ -42,22 +39,22 @@ final class TableData implements JsonSerializable
      * @param  bool  $whole  whether columns and rows end on whole px
      */
     public function __construct(
-        public readonly array $columns,
-        public readonly array $rows,
-        public readonly array $cells,
-        public readonly int $header = 0,
-        public readonly int $total = 0,
-        public readonly int $heads = 0,
-        public readonly array $padding = [6.0, 10.0, 6.0, 10.0],
-        public readonly array $gaps = [0.0, 0.0],
-        public readonly array $rules = [],
-        public readonly array $looks = [],
-        public readonly mixed $zebra = null,
-        public readonly Brackets $brackets = new Brackets,
-        public readonly string $decimal = '.',
-        public readonly bool $repeats = true,
-        public readonly ?CsvForm $form = null,
-        public readonly bool $whole = true,
+        public array $columns,
+        public array $rows,
+        public array $cells,
+        public int $header = 0,
+        public int $total = 0,
+        public int $heads = 0,
+        public array $padding = [6.0, 10.0, 6.0, 10.0],
+        public array $gaps = [0.0, 0.0],
+        public array $rules = [],
+        public array $looks = [],
+        public mixed $zebra = null,
+        public Brackets $brackets = new Brackets,
+        public string $decimal = '.',
+        public bool $repeats = true,
+        public ?CsvForm $form = null,
+        public bool $whole = true,
     ) {
     }
 
@@ -88,10 +85,8 @@ final class TableData implements JsonSerializable
     /** @param  array<string, mixed>  $changes  by name */
     public function with(array $changes): self
     {
-        $is = get_object_vars($this);
-        unset($is['written']);
         // @phpstan-ignore argument.type (by their names, of their types)
-        $is = new self(...[...$is, ...$changes]);
+        $is = new self(...[...get_object_vars($this), ...$changes]);
         $header = max(0, min($is->header, count($is->rows)));
         $total = max(0, min($is->total, count($is->rows) - $header));
         $heads = max(0, min($is->heads, count($is->columns)));
@@ -182,7 +177,7 @@ final class TableData implements JsonSerializable
     /** @return array<string, mixed> as it is stored: what is as it is at first is left out */
     public function toArray(): array
     {
-        return $this->written ??= $this->write();
+        return Written::of($this, $this->write(...));
     }
 
     /** Whether something lies behind any of its cells. */

@@ -69,7 +69,7 @@ final class ContainersTest extends BrowserTestCase
         $browser->clickSheet(500, 580);
         $this->waitForSelected('Foot');
         $browser->driver->action()->contextClick()->perform();
-        $browser->driver->action()->moveToElement($browser->named('Trays, rails and sheets', 'span'))->perform();
+        $browser->driver->action()->moveToElement($browser->named('Trays, rails and tables', 'span'))->perform();
         $browser->press('Show on every sheet', 'span');
         $browser->waitForStatus('run along the foot of every sheet');
         self::assertEquals([0, 860, 400, 40], array_values($this->item($other, 'Foot')['bounds']), 'as wide as that one');

@@ -26,7 +26,7 @@ final class TablesTest extends HttpTestCase
         $this->get("/api/sheets/$sheet/tables/$table.csv")->assertOk()->assertHeader('content-type', 'text/csv; charset=utf-8')->assertDownload('Fares.csv');
         self::assertSame(self::LIST, $this->get("/api/sheets/$sheet/tables/$table.csv")->getContent());
         $this->send(self::LIST, '?separator=,&header=0')->assertOk()->assertJsonPath('words.0', ['Fare;Single;Return', '', ''])->assertJsonPath('form.header', false);
-        $this->getJson("/api/sheets/$sheet/tables/nothing.csv")->assertStatus(422);
+        $this->getJson("/api/sheets/$sheet/tables/nothing.csv")->assertStatus(404);
     }
 
     public function test_what_cannot_be_a_table_is_refused_with_the_limit(): void
