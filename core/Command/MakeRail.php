@@ -10,9 +10,11 @@ use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Matrix;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Geometry\Spoken;
+use AllSquare\Core\Item\Field\RailField;
 use AllSquare\Core\Item\Item;
 use AllSquare\Core\Item\Traits\LaysOut;
 use AllSquare\Core\Measure\Boxes;
+use AllSquare\Core\Rail\Berth;
 use AllSquare\Core\Rail\RailRules;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Running\Command;
@@ -65,6 +67,11 @@ final readonly class MakeRail implements Command, SelectsWhatItMade
             return new Report(sprintf('Made %s a rail', Words::quoted($tray)).$selected->note(), [$tray->id], $selected->leftOut());
         }
         [$rules, $berths] = RailMaker::of($boxes, new Rect(0.0, 0.0, $tray->frame->w, $tray->frame->h), $this->axis());
+        foreach ([$rules->gap, ...$rules->padding->toArray(), ...array_merge(...array_map(static fn (Berth $berth): array => [$berth->before, $berth->aside], array_values($berths)))] as $length) {
+            if (abs($length) > RailField::MOST) {
+                throw Refusal::because('These lie too far apart: a rail holds what is at most 100,000 px from each other.', 'items');
+            }
+        }
         $ranks = array_keys(array_diff_key(array_fill_keys(array_map(static fn (Item $child): string => $child->id, $draft->tree->children($tray->id)), true), $berths));
         foreach ([...array_map(strval(...), array_keys($berths)), ...$ranks] as $i => $id) {
             $child = $draft->item((string) $id)->with(['rank' => $i * Ranks::STEP]);

@@ -157,7 +157,7 @@ final readonly class MakeTable implements Command, SelectsWhatItMade
         $rows = array_map(static fn (array $row): array => array_slice(array_pad($row, $columns, ''), 0, $columns), $rows);
         assert($rows !== []);
         $cell = $this->params->length('cell');
-        $size = $cell === null ? self::CELL : max(1.0, (new Figures($draft))->size($cell, Axis::X, 'cell'));
+        $size = $cell === null ? self::CELL : max(1.0, (new Figures($draft))->within((new Figures($draft))->size($cell, Axis::X, 'cell'), Axis::X, 'cell', 1_000.0));
         $table = TableData::of($rows, Track::fixed($size));
 
         return $table->with([

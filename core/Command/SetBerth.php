@@ -6,6 +6,7 @@ namespace AllSquare\Core\Command;
 
 use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Spoken;
+use AllSquare\Core\Item\Field\RailField;
 use AllSquare\Core\Rail\Berth;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Running\Command;
@@ -58,7 +59,7 @@ final readonly class SetBerth implements Command, GoesOn
         foreach (['before', 'aside'] as $name) {
             $length = $this->params->length($name);
             if ($length !== null) {
-                $given[$name] = $figures->read($length, Axis::X, $name);
+                $given[$name] = $figures->within($length, Axis::X, $name, RailField::MOST);
             }
         }
         foreach ($members as $id) {

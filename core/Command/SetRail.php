@@ -6,6 +6,7 @@ namespace AllSquare\Core\Command;
 
 use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Spoken;
+use AllSquare\Core\Item\Field\RailField;
 use AllSquare\Core\Item\Item;
 use AllSquare\Core\Rail\Across;
 use AllSquare\Core\Rail\Along;
@@ -134,7 +135,7 @@ final readonly class SetRail implements Command, GoesOn
         $figures = new Figures($draft);
         $gap = $this->params->length('gap');
         if ($gap !== null) {
-            $given['gap'] = $figures->read($gap, Axis::X, 'gap');
+            $given['gap'] = $figures->within($gap, Axis::X, 'gap', RailField::MOST);
         }
         $padding = $this->params->value('padding');
         if ($padding !== null && ! is_array($padding)) {
@@ -144,7 +145,8 @@ final readonly class SetRail implements Command, GoesOn
         if (is_array($padding)) {
             $given['padding'] = [];
             foreach ($padding as $side => $length) {
-                $given['padding'][$side] = $figures->size(is_string($length) ? $length : (float) (is_numeric($length) ? $length : 0.0), in_array($side, ['left', 'right'], true) ? Axis::X : Axis::Y, 'padding');
+                $px = $figures->size(is_string($length) ? $length : (float) (is_numeric($length) ? $length : 0.0), in_array($side, ['left', 'right'], true) ? Axis::X : Axis::Y, 'padding');
+                $given['padding'][$side] = $figures->within($px, Axis::X, 'padding', RailField::MOST);
             }
         }
 

@@ -64,7 +64,7 @@ final readonly class SetTable implements Command, GoesOn
         $gaps = $table->gaps;
         foreach (['column_gap' => [0, Axis::X], 'row_gap' => [1, Axis::Y]] as $name => [$i, $axis]) {
             $gap = $this->params->length($name);
-            $gaps[$i] = $gap === null ? $gaps[$i] : $figures->size($gap, $axis, $name);
+            $gaps[$i] = $gap === null ? $gaps[$i] : $figures->within($figures->size($gap, $axis, $name), $axis, $name, TableData::MOST_GAP);
         }
         $changes['gaps'] = $gaps;
         if (is_array($given['rules'] ?? null)) {
@@ -84,13 +84,13 @@ final readonly class SetTable implements Command, GoesOn
     {
         $padding = $this->params->value('padding');
         if (! is_array($padding)) {
-            $all = $figures->size($this->params->length('padding') ?? 0.0, Axis::X, 'padding');
+            $all = $figures->within($figures->size($this->params->length('padding') ?? 0.0, Axis::X, 'padding'), Axis::X, 'padding', TableData::MOST_GAP);
 
             return [$all, $all, $all, $all];
         }
         $axes = [Axis::Y, Axis::X, Axis::Y, Axis::X];
 
-        return SidesField::of(array_map(static fn (mixed $side, Axis $axis): float => $figures->size(is_string($side) ? $side : (is_numeric($side) ? (float) $side : 0.0), $axis, 'padding'), array_values($padding), $axes));
+        return SidesField::of(array_map(static fn (mixed $side, Axis $axis): float => $figures->within($figures->size(is_string($side) ? $side : (is_numeric($side) ? (float) $side : 0.0), $axis, 'padding'), $axis, 'padding', TableData::MOST_GAP), array_values($padding), $axes));
     }
 
     /**

@@ -21,6 +21,7 @@ use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\Figures;
 use AllSquare\Core\Sheet\Words;
 use AllSquare\Core\Table\TableLayout;
+use AllSquare\Core\Table\Track;
 use AllSquare\Core\Table\TrackSizing;
 
 /** Sizes columns or rows of a table: fixed, as large as what is in them, or sharing what is left. The others give way, or the table grows. */
@@ -92,6 +93,7 @@ final readonly class SetTracks implements Command, GoesOn
         // In a sum, w and h are those of the first of them.
         $own = new Rect(0.0, 0.0, $layout->widths[$axis === Axis::X ? $tracks[0] : 0], $layout->heights[$axis === Axis::Y ? $tracks[0] : 0]);
         $size = (new Figures($draft))->size($given, $axis, 'size', null, $own);
+        $size = (new Figures($draft))->within($size, $axis, 'size', Track::MOST);
         if ($size < ($layout->table->whole ? 1.0 : 0.001)) {
             throw Refusal::because('A '.TableParts::noun($axis, 1).' is 1 px at least.', 'size');
         }

@@ -55,6 +55,17 @@ final readonly class Figures
         return $pixels;
     }
 
+    /** As read(), for what is kept only up to some length: of a sum the schema cannot see that. */
+    public function within(float|string $given, Axis $axis, string $field, float $most): float
+    {
+        $length = $this->read($given, $axis, $field);
+        if (abs($length) > $most) {
+            throw Refusal::because(sprintf('%s is %s px at most, and this is %s.', FieldName::first($field), number_format($most), Spoken::withUnit($length)), $field);
+        }
+
+        return $length;
+    }
+
     /** As read(), for a size, which is 0 or more. */
     public function size(float|string $given, Axis $axis, string $field, ?Item $item = null, ?Rect $own = null): float
     {

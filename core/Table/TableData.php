@@ -204,8 +204,8 @@ final readonly class TableData implements JsonSerializable
     private function write(): array
     {
         $written = [
-            'columns' => array_map(static fn (Track $track): array => $track->toArray(), $this->columns),
-            'rows' => array_map(static fn (Track $track): array => $track->toArray(), $this->rows),
+            'columns' => array_map(static fn (Track $track): string|array => $track->stored(), $this->columns),
+            'rows' => array_map(static fn (Track $track): string|array => $track->stored(), $this->rows),
             'cells' => array_map(static fn (array $row): array => array_map(static fn (Cell $cell): string|array => $cell->stored(), $row), $this->cells),
             'padding' => $this->padding,
         ];

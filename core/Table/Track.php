@@ -34,13 +34,15 @@ final readonly class Track
         return new self($this->sizing, $this->value, $look);
     }
 
-    /** @return array<string, mixed> as it is stored: `fixed` px, a `share`, or neither where it is as large as what is in it */
-    public function toArray(): array
+    /** @return string|array<string, mixed> as it is stored: `fixed` px, a `share`, or neither where it is as large as what is in it; the word alone where there is no more to say */
+    public function stored(): string|array
     {
-        return match ($this->sizing) {
+        $stored = match ($this->sizing) {
             TrackSizing::Content => [],
             TrackSizing::Fixed, TrackSizing::Share => [$this->sizing->value => $this->value],
         } + ($this->look->isEmpty() ? [] : ['look' => $this->look->values]);
+
+        return $stored === [] ? TrackSizing::Content->value : $stored;
     }
 
     public static function read(mixed $stored): self

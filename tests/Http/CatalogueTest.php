@@ -27,10 +27,21 @@ final class CatalogueTest extends HttpTestCase
     private const COMMANDS = 70;
 
     /** things on a sheet, above which some are deleted: copies of copies soon are thousands */
-    private const MOST = 250;
+    private const MOST = 140;
 
-    /** the kind of thing that a command is about, by name: chance alone seldom selects it */
-    private const ABOUT = ['cover-sheet' => 'picture', 'fit-picture' => 'picture', 'swap-picture' => 'picture', 'fit-text' => 'text', 'set-words' => 'text', 'release' => 'combined'];
+    /** what a command is about, by name: chance alone seldom selects it */
+    private const ABOUT = [
+        'picture' => ['cover-sheet', 'fit-picture', 'swap-picture'],
+        'text' => ['fit-text', 'set-words', 'keep-style', 'use-style'],
+        'combined' => ['release'],
+        'table' => ['set-cells', 'set-tracks', 'add-tracks', 'delete-tracks', 'move-tracks', 'span-cells', 'set-table', 'set-cell-looks', 'cut-table', 'take-apart'],
+        'path' => ['add-point', 'bend-part', 'join-ends', 'open-path', 'smooth-points', 'set-part', 'delete-points'],
+        'running' => ['end-running'],
+        'series' => ['set-series'],
+        'rail' => ['set-rail', 'end-rail'],
+        'in a rail' => ['set-berth'],
+        'in a tray' => ['set-pins'],
+    ];
 
     /** what is never seen by the person: it is told by the call itself */
     private const AIDS = ['settings' => 'sheet', 'guides' => 'guides', 'grids' => 'grids', 'dimensions' => 'dimensions', 'slices' => 'slices', 'presets' => 'presets', 'swatches' => 'swatches', 'styles' => 'styles', 'scales' => 'scales', 'kits' => 'kits'];
@@ -115,9 +126,12 @@ final class CatalogueTest extends HttpTestCase
             [$command, $params] = ['delete', []];
         }
         $some = $ids === [] || $this->maybe(6) ? [] : array_map(fn (): string => $this->pick($ids), range(1, $command === 'delete' && count($ids) > self::MOST ? self::MOST : $this->chance->getInt(1, 5)));
-        $fitting = array_column(array_filter($sheet['items'], static fn (array $item): bool => $item['kind'] === (self::ABOUT[$command] ?? null)), 'id');
-        if ($fitting !== [] && $this->maybe(70)) {
+        $fitting = self::fitting($command, $sheet['items']);
+        if ($fitting !== [] && $this->maybe(80)) {
             $some = [$this->pick($fitting)];
+        }
+        if ($this->maybe(80)) {
+            $params = self::possible($command, $params, array_column($sheet['items'], 'kind', 'id')[$some[0] ?? ''] ?? null);
         }
         $what = "seed $seed: $command ".json_encode($params, JSON_INVALID_UTF8_SUBSTITUTE).' on '.implode(', ', $some);
         if ($this->maybe(20)) {
@@ -140,9 +154,47 @@ final class CatalogueTest extends HttpTestCase
         $this->done[$command] = ($this->done[$command] ?? 0) + 1;
         self::assertNotSame($before, $bytes, "$what: a new revision of the same sheet");
         $this->compare($answer->json(), $after->json(), $what);
-        $this->rebuild($bytes, $what);
+        // By turns: it takes as long as all else.
+        $this->maybe(40) && $this->rebuild($bytes, $what);
 
         return $bytes;
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $items
+     * @return list<string> ids of what the command is about
+     */
+    private static function fitting(string $command, array $items): array
+    {
+        $by = array_column($items, null, 'id');
+        $about = array_key_first(array_filter(self::ABOUT, static fn (array $commands): bool => in_array($command, $commands, true)));
+
+        return $about === null ? [] : array_column(array_filter($items, static fn (array $item): bool => match ($about) {
+            'running' => in_array($item['fields']['twin']['zone'] ?? null, ['head', 'foot'], true),
+            'series' => isset($item['fields']['series']),
+            'rail' => isset($item['fields']['rail']),
+            'in a rail' => isset($by[$item['parent'] ?? '']['fields']['rail']),
+            'in a tray' => ($by[$item['parent'] ?? '']['kind'] ?? null) === 'tray',
+            default => $item['kind'] === $about,
+        }), 'id');
+    }
+
+    /**
+     * Only what the kind has that is drawn or set.
+     *
+     * @param  array<string, mixed>  $params
+     * @param  string|null  $kind  of the first of what is named
+     * @return array<string, mixed>
+     */
+    private static function possible(string $command, array $params, ?string $kind): array
+    {
+        $kind = $command === 'add-item' ? $params['kind'] : ($command === 'set' ? $kind : null);
+        if ($kind === null) {
+            return $params;
+        }
+        $foreign = array_diff_key(Kinds::fields(), Kinds::named($kind)->fields()->defaults);
+
+        return array_diff_key($params, $foreign, ['picture' => 0, 'parent' => 0]) + ($command === 'add-item' ? ['w' => 40] + ($kind === 'line' ? [] : ['h' => 30]) : []);
     }
 
     /** @return array<string, mixed> some that may be there already under the same name */
@@ -198,15 +250,17 @@ final class CatalogueTest extends HttpTestCase
         for ($i = 1; $i < count($states); $i++) {
             $this->postJson("/api/documents/$this->document/redo")->assertOk();
             $this->assertBytes($states[$i], "seed $seed: redo to $i");
-            $this->rebuild($states[$i], "seed $seed: redo to $i");
+            $this->maybe(40) && $this->rebuild($states[$i], "seed $seed: redo to $i");
         }
     }
 
     /** What is derived from the items is what is stored with them. */
-    private function rebuild(string $bytes, string $what): void
+    private function rebuild(string $bytes, string $what): bool
     {
         self::assertSame(0, Artisan::call('allsquare:rebuild'));
         $this->assertBytes($bytes, "$what, rebuilt");
+
+        return true;
     }
 
     /** The same bytes; where they are not, what differs is named. */
@@ -286,6 +340,8 @@ final class CatalogueTest extends HttpTestCase
         $this->maybe(50) && $this->do('make-rail', [$tray], []);
         $this->do('mask', array_map(fn (int $at): string => $this->do('add-item', [], ['kind' => 'round', 'x' => $at, 'y' => $at, 'w' => 60, 'h' => 50])['created'][0]['id'], [300, 320]), []);
         $this->do('make-running', [$this->do('add-item', [], ['kind' => 'box', 'x' => 0, 'y' => 0, 'w' => 200, 'h' => 24])['created'][0]['id']], []);
+        $words = array_map(static fn (int $row): array => array_map(static fn (int $column): string => $row === 0 ? "Pier $column" : (string) ($row * $column / 4), range(0, 6)), range(0, 6));
+        $this->do('make-table', [], ['words' => $words, 'x' => $length(200), 'y' => $length(200), 'header' => 1, 'total' => 1] + ($this->maybe(50) ? ['w' => 400] : []));
         $this->do('keep-swatch', [], ['name' => 'Quay', 'colour' => '#17614f']);
         $rich = $this->do('add-item', [], [
             'kind' => 'text', 'text' => "Sailings\nfrom Skerry Point\nat 07.15", 'x' => $length(300), 'y' => $length(300), 'w' => 120, 'padding' => [4, 6, 8, 10], 'box_fill' => '#f0c96a', 'angle' => $this->pick([0, 0, 8]),

@@ -36,11 +36,11 @@ final readonly class TableField extends Field
 
     public function schema(): array
     {
-        $track = ['type' => 'object', 'additionalProperties' => false, 'properties' => [
+        $track = ['anyOf' => [['const' => TrackSizing::Content->value], ['type' => 'object', 'additionalProperties' => false, 'properties' => [
             'fixed' => ['type' => 'number', 'exclusiveMinimum' => 0, 'maximum' => (int) Track::MOST, 'description' => 'px'],
             'share' => ['type' => 'number', 'exclusiveMinimum' => 0, 'maximum' => (int) Track::MOST, 'description' => 'of what the others leave'],
             'look' => self::lookSchema(),
-        ]];
+        ]]]];
         $cell = ['anyOf' => [['type' => 'string', 'maxLength' => Cell::LONGEST], [
             'type' => 'object',
             'additionalProperties' => false,
@@ -96,11 +96,11 @@ final readonly class TableField extends Field
         if (! $value instanceof TableData) {
             return $value;
         }
-        $scaled = static fn (float $length): float => Length::round($length * $factor);
+        $scaled = static fn (float $length, float $most = TableData::MOST_GAP): float => min($most, Length::round($length * $factor));
         $look = static function (CellLook $look) use ($scaled): CellLook {
             $values = $look->values;
             if (is_numeric($values['size'] ?? null)) {
-                $values['size'] = max(TypeFields::LEAST, min(TypeFields::MOST, $scaled((float) $values['size'])));
+                $values['size'] = max(TypeFields::LEAST, $scaled((float) $values['size'], TypeFields::MOST));
             }
             if (is_array($values['padding'] ?? null)) {
                 $values['padding'] = array_map(static fn (mixed $side): float => $scaled(is_numeric($side) ? (float) $side : 0.0), $values['padding']);
@@ -108,18 +108,18 @@ final readonly class TableField extends Field
 
             return new CellLook($values);
         };
-        $track = static fn (Track $track): Track => ($track->sizing === TrackSizing::Fixed ? $track->sized(TrackSizing::Fixed, max(0.001, min(Track::MOST, $scaled($track->value)))) : $track)->looking($look($track->look));
+        $track = static fn (Track $track): Track => ($track->sizing === TrackSizing::Fixed ? $track->sized(TrackSizing::Fixed, max(0.001, $scaled($track->value, Track::MOST))) : $track)->looking($look($track->look));
         $b = $value->brackets;
 
         return $value->with([
             'columns' => array_map($track, $value->columns),
             'rows' => array_map($track, $value->rows),
             'cells' => array_map(static fn (array $row): array => array_map(static fn (Cell $cell): Cell => $cell->look->isEmpty() ? $cell : $cell->looking($look($cell->look)), $row), $value->cells),
-            'padding' => array_map($scaled, $value->padding),
-            'gaps' => array_map($scaled, $value->gaps),
+            'padding' => array_map(static fn (float $side): float => $scaled($side), $value->padding),
+            'gaps' => array_map(static fn (float $gap): float => $scaled($gap), $value->gaps),
             'looks' => array_map($look, $value->looks),
-            'rules' => array_map(static fn (Rule $rule): Rule => new Rule(max(0.001, $scaled($rule->weight)), $rule->colour, array_map($scaled, $rule->dash)), $value->rules),
-            'brackets' => new Brackets($b->shape, $scaled($b->width), $scaled($b->gap), max(0.1, $scaled($b->weight))),
+            'rules' => array_map(static fn (Rule $rule): Rule => new Rule(max(0.001, $scaled($rule->weight, Rule::MOST)), $rule->colour, array_map(static fn (float $length): float => $scaled($length, 10_000.0), $rule->dash)), $value->rules),
+            'brackets' => new Brackets($b->shape, $scaled($b->width, Brackets::MOST), $scaled($b->gap, Brackets::MOST), max(0.1, $scaled($b->weight, Brackets::MOST))),
         ]);
     }
 

@@ -4,7 +4,7 @@ import type { Fields } from './commands.gen';
 export type Table = NonNullable<Fields['table']>;
 export type Track = Table['columns'][number];
 export type Cell = Table['cells'][number][number];
-export type CellLook = NonNullable<Track['look']>;
+export type CellLook = NonNullable<Exclude<Track, string>['look']>;
 export type TablePart = 'body' | 'head' | 'header' | 'total';
 export type RulePlace = 'outside' | 'across' | 'down' | 'header' | 'total';
 export type Rule = NonNullable<NonNullable<Table['rules']>[RulePlace]>;

@@ -79,8 +79,17 @@ export const sizeOf = (edges: number[], i: number): number =>
     Math.round(((edges[2 * i + 1] ?? 0) - (edges[2 * i] ?? 0)) * 1000) / 1000;
 
 export type Sizing = 'fixed' | 'content' | 'share';
+export const lookOfTrack = (track: Track | undefined): CellLook =>
+    typeof track === 'object' ? (track.look ?? {}) : {};
+
 export const sizingOf = (track: Track): Sizing =>
-    track.fixed !== undefined ? 'fixed' : track.share !== undefined ? 'share' : 'content';
+    typeof track === 'string'
+        ? 'content'
+        : track.fixed !== undefined
+          ? 'fixed'
+          : track.share !== undefined
+            ? 'share'
+            : 'content';
 
 export const tracksOf = (table: Table, axis: Axis): Track[] => (axis === 'x' ? table.columns : table.rows);
 
@@ -118,7 +127,7 @@ export function partOf(table: Table, { row, column }: Place): TablePart {
 /** How a cell looks, with all that is said of its column, its part and its row; the closest goes before. */
 export function looksAt(fields: ItemFields, table: Table, place: Place): CellLook {
     const part = partOf(table, place);
-    const column = table.columns[place.column]?.look ?? {};
+    const column = lookOfTrack(table.columns[place.column]);
     const { font, weight, italic, size, tracking, capitals, even_figures, underline, line_height } = fields;
     return {
         ...{ font, weight, italic, size, tracking, capitals, even_figures, underline, line_height, fill: fields.fill },
@@ -127,7 +136,7 @@ export function looksAt(fields: ItemFields, table: Table, place: Place): CellLoo
         ...column,
         ...(part === 'header' && column.align === 'decimal' ? { align: 'end' } : {}),
         ...(part === 'body' ? {} : table.looks?.[part]),
-        ...table.rows[place.row]?.look,
+        ...lookOfTrack(table.rows[place.row]),
         ...lookOf(cellAt(table, place)),
     } as CellLook;
 }

@@ -2,7 +2,7 @@ import { api } from '@/api/client';
 import type { Commands } from '@/api/commands.gen';
 import type { CellLook, ReadList, Table, TablePart, Tracks } from '@/api/tables';
 import type { Axis, Item } from '@/api/types';
-import { areaBetween, cellAt, lookOf, tracksIn, tracksOf, type Area, type Place } from '@/sheet/cells';
+import { areaBetween, cellAt, lookOf, lookOfTrack, tracksIn, tracksOf, type Area, type Place } from '@/sheet/cells';
 import { is } from '@/sheet/kinds';
 import { useDesk } from '@/stores/desk';
 import { defineStore } from 'pinia';
@@ -113,7 +113,7 @@ export const useTable = defineStore('table', () => {
         if (part) return [of.looks?.[part] ?? {}];
         if (chosen.value !== 'cells') {
             const axis = chosen.value === 'columns' ? 'x' : 'y';
-            return tracksIn(area.value, axis).map((i) => tracksOf(of, axis)[i]?.look ?? {});
+            return tracksIn(area.value, axis).map((i) => lookOfTrack(tracksOf(of, axis)[i]));
         }
         return tracksIn(area.value, 'y').flatMap((row) =>
             tracksIn(area.value, 'x').map((column) => lookOf(cellAt(of, { row, column }))),
