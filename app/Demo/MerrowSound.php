@@ -34,6 +34,8 @@ final readonly class MerrowSound
         (new HarbourChart($this->script($document, 'Harbour chart', 1000, 640)))->draw();
         (new SailingNotice(new SheetScript($this->runner, $this->book->add($document, 'Sailing notice', 110, 200, Unit::Mm, 150))))->draw();
         (new HarbourFair($this->script($document, 'Harbour fair', 720, 960), $this->icons, $this->pictures))->draw();
+        (new FaresSheet($this->script($document, 'Fares', 1120, 560)))->draw();
+        (new TimetableSheet($this->script($document, 'Timetable', 1120, 808)))->draw();
         (new AccountSheet($account = $this->script($document, 'My account', 1280, 912)))->draw();
         $this->widths->add($account->sheet->refresh(), 390, 'My account, phone');
         $script = new SheetScript($this->runner, $kiosk);

@@ -135,7 +135,7 @@ final readonly class MakeTable implements Command, SelectsWhatItMade
         $columns = [];
         foreach ($table->columns as $i => $column) {
             $values = array_filter(array_map(trim(...), array_column(array_slice($rows, $header), $i)), static fn (string $value): bool => $value !== '');
-            $isNumeric = $values !== [] && count(array_filter($values, Numbers::isNumber(...))) >= 0.8 * count($values);
+            $isNumeric = $values !== [] && count(array_filter($values, Numbers::isNumber(...))) > 0.5 * count($values);
             $columns[] = $isNumeric ? $column->looking(new CellLook(['align' => 'decimal'])) : $column;
         }
 

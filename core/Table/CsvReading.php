@@ -34,12 +34,12 @@ final readonly class CsvReading
         return new self(CsvForm::read($wish + $more + $form->toArray()), $rows);
     }
 
-    /** What is known of a column: whether its cells below the header are numbers. */
+    /** What is known of a column: whether most of its cells below the header are numbers. */
     public function isNumeric(int $column): bool
     {
         $values = array_filter(array_column(array_slice($this->rows, $this->form->hasHeader ? 1 : 0), $column), static fn (string $value): bool => trim($value) !== '');
 
-        return $values !== [] && count(array_filter($values, Numbers::isNumber(...))) >= 0.8 * count($values);
+        return $values !== [] && count(array_filter($values, Numbers::isNumber(...))) > 0.5 * count($values);
     }
 
     /** @return array{string, string} the separator by which most rows are of one length, and the quote */

@@ -150,7 +150,7 @@ final class DeskTest extends BrowserTestCase
         $browser->press('Undo');
         Waiting::until(static fn (): bool => str_contains($browser->see('.tab.on')->getText(), 'Sheet 12'), 'undo to go to the sheet it changed');
         $browser->press('Undo');
-        Waiting::until(fn (): bool => count($this->server->call('GET', "documents/$document")['sheets']) === 11, 'the sheet to be taken back');
+        Waiting::until(fn (): bool => count($this->server->call('GET', "documents/$document")['sheets']) === 13, 'the sheet to be taken back');
     }
 
     public function test_the_shelf_deletes_with_undo_and_begins_new_documents(): void

@@ -30,7 +30,7 @@ final class DocumentsTest extends HttpTestCase
     {
         Artisan::call('allsquare:demo');
         $document = $this->getJson('/api/documents')->json('documents.0');
-        self::assertSame(['Kiosk', 'Kiosk, before squaring', 'Kiosk, phone', 'Icons', 'Boarding card', 'How a crossing works', 'Harbour chart', 'Sailing notice', 'Harbour fair', 'My account', 'My account, phone'], array_column($document['sheets'], 'name'));
+        self::assertSame(['Kiosk', 'Kiosk, before squaring', 'Kiosk, phone', 'Icons', 'Boarding card', 'How a crossing works', 'Harbour chart', 'Sailing notice', 'Harbour fair', 'Fares', 'Timetable', 'My account', 'My account, phone'], array_column($document['sheets'], 'name'));
         $tops = fn (int $sheet): array => array_values(array_unique(array_column(array_column(array_filter(
             $this->getJson('/api/sheets/'.$document['sheets'][$sheet]['id'])->json('items'),
             static fn (array $item): bool => str_starts_with($item['name'], 'Card,'),
