@@ -46,9 +46,12 @@ final class TableHtml
         $page = new DOMDocument('1.0', 'UTF-8');
         $table = $page->createElement('table');
         $page->appendChild($table);
-        $isPlain || $table->setAttribute('class', $this->class);
-        $table->appendChild($page->createElement('caption'))->appendChild($page->createTextNode($this->item->name));
-        if (! $isPlain) {
+        if ($isPlain) {
+            $table->appendChild($page->createElement('caption'))->appendChild($page->createTextNode($this->item->name));
+        } else {
+            // A caption that is not seen would still push rows apart.
+            $table->setAttribute('class', $this->class);
+            $table->setAttribute('aria-label', $this->item->name);
             $columns = $table->appendChild($page->createElement('colgroup'));
             foreach ($this->layout->widths as $width) {
                 $column = $page->createElement('col');
@@ -70,7 +73,9 @@ final class TableHtml
             }
         }
 
-        return (string) $page->saveHTML($table);
+        $html = (string) $page->saveHTML($table);
+
+        return $isPlain || $this->table->brackets->shape === 'none' ? $html : "<div class=\"$this->class-brackets\">$html</div>";
     }
 
     /** The looks of what html() gave. */
@@ -80,16 +85,15 @@ final class TableHtml
         $reach = $table->brackets->reach();
         $ground = $this->item->fields['box_fill'] ?? null;
         $css = $this->rule(".$this->class", [
-            'position' => 'relative', 'box-sizing' => 'border-box', 'table-layout' => 'fixed',
+            'box-sizing' => 'border-box', 'table-layout' => 'fixed',
             // Spacing goes round the cells in HTML, and between them here.
             'width' => self::px($this->layout->w - 2 * $reach + 2 * $table->gaps[0]), 'border-collapse' => 'separate',
             'border-spacing' => self::px($table->gaps[0]).' '.self::px($table->gaps[1]),
             'margin' => '0 '.self::px($reach - $table->gaps[0]),
         ] + ($ground instanceof Colour ? ['background' => $ground->css()] : []));
-        $css .= $this->rule(".$this->class caption", ['position' => 'absolute', 'width' => '1px', 'height' => '1px', 'overflow' => 'hidden', 'clip-path' => 'inset(50%)']);
         $css .= $this->rule(".$this->class th, .$this->class td", ['box-sizing' => 'border-box', 'padding' => '0', 'font-weight' => '400', 'text-align' => 'left', 'overflow-wrap' => 'break-word', 'border' => '0 solid', 'white-space' => 'pre-wrap']);
         foreach ($this->brackets() as $which => $declarations) {
-            $css .= $this->rule(".$this->class::$which", $declarations);
+            $css .= $this->rule(".$this->class-brackets$which", $declarations);
         }
         if ($this->classes === []) {
             $this->html();
@@ -228,8 +232,9 @@ final class TableHtml
         $round = static fn (string $corners): array => $is->shape === 'round' ? ['border-radius' => $corners] : [];
 
         return [
-            'before' => $both + ['left' => self::px(-$is->reach()), 'border-left' => $line] + $ends + $round('100% 0 0 100% / 50% 0 0 50%'),
-            'after' => $both + ['right' => self::px(-$is->reach()), 'border-right' => $line] + $ends + $round('0 100% 100% 0 / 0 50% 50% 0'),
+            '' => ['position' => 'relative', 'width' => self::px($this->layout->w)],
+            '::before' => $both + ['left' => '0', 'border-left' => $line] + $ends + $round('100% 0 0 100% / 50% 0 0 50%'),
+            '::after' => $both + ['right' => '0', 'border-right' => $line] + $ends + $round('0 100% 100% 0 / 0 50% 50% 0'),
         ];
     }
 

@@ -43,10 +43,27 @@ final class TablesTest extends HttpTestCase
         $this->command($sheet, 'set-table', [$table], ['heads' => 1])->assertOk();
         $this->command($sheet, 'span-cells', [$table], ['row' => 0, 'column' => 1, 'columns' => 2])->assertOk();
         $html = (string) $this->get("/api/sheets/$sheet/tables/$table.html")->assertOk()->getContent();
-        self::assertMatchesRegularExpression('~<caption>Table</caption><colgroup><col style="width: \d+px"><col style="width: \d+px"><col style="width: \d+px"></colgroup><thead>~', $html);
+        self::assertMatchesRegularExpression('~<table class="table" aria-label="Table"><colgroup><col style="width: \d+px"><col style="width: \d+px"><col style="width: \d+px"></colgroup><thead>~', $html);
         self::assertMatchesRegularExpression('~<th scope="colgroup" colspan="2" class="c\d">Prices</th></tr></thead><tbody>~', $html);
         self::assertMatchesRegularExpression('~<th scope="row" class="c\d">Adult &lt;16&gt;</th>.*21<br>22</td></tr></tbody><tfoot>~', $html);
         self::assertStringContainsString('@font-face', $html);
+    }
+
+    public function test_its_inner_edges_are_what_a_drag_can_snap_to(): void
+    {
+        ['sheet' => $sheet] = $this->begin(800, 600);
+        $this->command($sheet, 'make-table', [], ['words' => [['a', 'b'], ['c', 'd']], 'x' => 100, 'y' => 50, 'w' => 201]);
+        $lines = $this->postJson("/api/sheets/$sheet/snap", ['mode' => 'draw', 'tolerance' => 5, 'kinds' => ['edge']])->assertOk()->json('lines');
+        self::assertEquals([[201], [83]], [array_column($lines['x'], 'at'), array_column($lines['y'], 'at')]);
+        self::assertSame(['column'], array_column($lines['x'], 'from'));
+    }
+
+    public function test_a_measured_sheet_says_a_table_as_a_table_too(): void
+    {
+        ['sheet' => $sheet] = $this->begin(800, 600);
+        $this->command($sheet, 'make-table', [], ['words' => [['Pier', 'Gate'], ['4', '12']], 'header' => 1, 'name' => 'Gates']);
+        $html = (string) $this->get("/api/sheets/$sheet/measured.html")->assertOk()->getContent();
+        self::assertStringContainsString('<div class="heard"><table><caption>Gates</caption><thead><tr><th scope="col">Pier</th><th scope="col">Gate</th></tr></thead><tbody><tr><td>4</td><td>12</td></tr></tbody></table></div>', $html);
     }
 
     public function test_every_change_of_a_table_is_undone_to_the_byte(): void

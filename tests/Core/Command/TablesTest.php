@@ -4,10 +4,19 @@ declare(strict_types=1);
 
 namespace Tests\Core\Command;
 
+use AllSquare\Core\DimensionDrawing\Measure;
+use AllSquare\Core\DimensionDrawing\MeasuredSheet;
+use AllSquare\Core\DimensionDrawing\MeasuredSheetOptions;
+use AllSquare\Core\DimensionDrawing\Stylesheet;
+use AllSquare\Core\Geometry\Point;
 use AllSquare\Core\Geometry\Rect;
+use AllSquare\Core\Item\By;
 use AllSquare\Core\Item\Item;
 use AllSquare\Core\Item\Traits\HasCells;
+use AllSquare\Core\Measure\Planning;
 use AllSquare\Core\Refusal;
+use AllSquare\Core\Snap\CandidateFinder;
+use AllSquare\Core\Snap\SnapKind;
 use AllSquare\Core\Table\TableData;
 use AllSquare\Core\Table\TableLayout;
 use PHPUnit\Framework\TestCase;
@@ -284,6 +293,86 @@ final class TablesTest extends TestCase
         self::assertCount(1, $scene->items);
         $scene->put('a', 0, 0, 10, 10, ['kind' => 'picture'])->put('b', 0, 0, 40, 20, ['kind' => 'text', 'text' => 'x'])->put('c', 5, 0, 40, 20, ['kind' => 'text', 'text' => 'y']);
         $this->refuses($scene, 'make-table', 'b', [], 'Select the texts that are to be its cells, two at least.');
+    }
+
+    public function test_a_table_is_cut_and_goes_on_beside_it_with_its_header_again(): void
+    {
+        [$scene, $id] = self::fares();
+        $done = $scene->run('cut-table', [$id], ['row' => 2, 'gap' => 20]);
+        self::assertSame('Cut "Fares" above row 3: "Fares, continued" goes on beside it', $done->report->summary);
+        [$first, $second] = $done->report->selection;
+        self::assertSame([['Fare', 'Single', 'Return'], ['Adult', '12.50', '21']], self::table($scene, $first)->words());
+        self::assertSame([['Fare', 'Single', 'Return'], ['Child', '6.25', '11.50'], ['Total', '18.75', '32.50']], self::table($scene, $second)->words());
+        self::assertSame([0, 1], [self::table($scene, $first)->total, self::table($scene, $second)->total]);
+        self::assertEquals(new Rect(40, 50, 360, 66), $scene->items[$first]->frame);
+        self::assertEquals(new Rect(420, 50, 360, 99), $scene->items[$second]->frame);
+        $scene->run('set-table', [$second], ['repeats' => false]);
+        $third = $scene->run('cut-table', [$second], ['row' => 2, 'place' => 'below', 'gap' => 5])->report->selection[1];
+        self::assertSame([['Total', '18.75', '32.50']], self::table($scene, $third)->words(), 'once is enough where that is wished');
+        self::assertEquals(new Rect(420, 121, 360, 33), $scene->items[$third]->frame);
+        $this->refuses($scene, 'cut-table', $first, ['row' => 1], 'A table is cut above a row that has others before it, the header not counted.');
+    }
+
+    public function test_cut_when_it_is_turned_it_goes_on_along_its_own_axes(): void
+    {
+        [$scene, $id] = self::fares();
+        $scene->run('set', [$id], ['angle' => 30]);
+        $corner = $scene->items[$id]->toParent()->apply(new Point(380.0, 0.0));
+        $second = $scene->run('cut-table', [$id], ['row' => 2, 'gap' => 20])->report->selection[1];
+        $at = $scene->items[$second]->toParent()->apply(new Point(0.0, 0.0));
+        self::assertEqualsWithDelta([$corner->x, $corner->y], [$at->x, $at->y], 0.01);
+    }
+
+    public function test_its_inner_edges_are_snapped_to_mirrored_where_it_is(): void
+    {
+        [$scene, $id] = self::fares();
+        $scene->run('set-tracks', [$id], ['axis' => 'x', 'tracks' => [0], 'size' => 160]);
+        $scene->put('box', 600, 300, 40, 40);
+        $lines = static fn (): array => (new CandidateFinder($scene->sheet, Planning::before($scene->draft(), By::Frame), []))->find([SnapKind::Edge], ['box'], null)->toArray()['lines'];
+        $at = static fn (array $lines, string $axis): array => array_column($lines[$axis], 'at');
+        self::assertSame([200.0, 300.0], $at($lines(), 'x'));
+        self::assertSame([83.0, 116.0, 149.0], $at($lines(), 'y'));
+        $scene->run('mirror', [$id], ['axis' => 'x']);
+        self::assertSame([240.0, 140.0], $at($lines(), 'x'));
+    }
+
+    public function test_a_slice_is_cut_for_each_row_or_each_cell_that_is_seen(): void
+    {
+        [$scene, $id] = self::fares();
+        $scene->run('span-cells', [$id], ['row' => 0, 'column' => 1, 'columns' => 2]);
+        $scene->run('add-slice', [$id], ['as' => 'rows']);
+        self::assertSame(['Fares 1', 'Fares 2', 'Fares 3', 'Fares 4'], array_column($scene->slices, 'name'));
+        self::assertEquals(new Rect(40, 83, 360, 33), array_values($scene->slices)[1]->box);
+        $scene->run('add-slice', [$id], ['as' => 'cells', 'name' => '{item}-{row}-{column}']);
+        self::assertCount(4 + 11, $scene->slices, 'what is covered is no cell of its own');
+        self::assertEquals(new Rect(160, 50, 240, 33), array_column($scene->slices, 'box', 'name')['Fares-1-2']);
+        $this->refuses($scene->put('box', 0, 0, 9, 9), 'add-slice', 'box', ['as' => 'cells'], '"box" is a box, and no table.');
+    }
+
+    public function test_measured_it_says_its_columns_rows_and_paddings(): void
+    {
+        [$scene, $id] = self::fares();
+        $draft = $scene->draft();
+        $measured = MeasuredSheet::of($scene->sheet, $draft->tree, Planning::before($draft, By::Frame), new MeasuredSheetOptions, $draft->fonts);
+        $said = array_map(static fn (Measure $measure): string => "$measure->words $measure->from $measure->size", $measured->measures);
+        foreach (['column 2 of Fares 160 120', 'row 3 of Fares 116 33', 'left padding of cells of Fares 40 10', 'bottom padding of cells of Fares 77 6'] as $one) {
+            self::assertContains($one, $said);
+        }
+        $css = (new Stylesheet($measured))->css();
+        self::assertStringContainsString("grid-template-columns: 120px 120px 120px;\n    grid-template-rows: 33px 33px 33px 33px;", $css);
+        self::assertStringContainsString(".fares > * {\n    box-sizing: border-box;\n    padding: 6px 10px 6px 10px;", $css);
+        self::assertSame($id, $measured->parts[0]->id);
+    }
+
+    public function test_scaled_with_its_looks_everything_of_it_is(): void
+    {
+        [$scene, $id] = self::fares(['preset' => 'boxed']);
+        $scene->run('set-tracks', [$id], ['axis' => 'x', 'tracks' => [0, 1, 2], 'size' => 100]);
+        $scene->run('set-cell-looks', [$id], ['rows' => [1], 'looks' => ['size' => 20, 'padding' => [1, 2, 3, 4]]]);
+        $is = $scene->items[$id]->kind->fields()->scaled($scene->items[$id]->fields, 2.0);
+        self::assertInstanceOf(TableData::class, $is['table']);
+        self::assertSame([12.0, 20.0, 12.0, 20.0], $is['table']->padding);
+        self::assertSame([200.0, 40.0, [2.0, 4.0, 6.0, 8.0], 2.0], [$is['table']->columns[0]->value, $is['table']->rows[1]->look->values['size'], $is['table']->rows[1]->look->values['padding'], $is['table']->rules['outside']->weight]);
     }
 
     /** @param  array<string, mixed>  $params */
