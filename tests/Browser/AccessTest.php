@@ -105,6 +105,7 @@ final class AccessTest extends BrowserTestCase
             $this->look("the panel $panel");
         }
         $this->kits();
+        $this->tables();
         $this->looks();
         $this->browser->press('Hand over', 'a');
         $this->browser->see('.settings');
@@ -113,7 +114,7 @@ final class AccessTest extends BrowserTestCase
         $this->browser->visit(str_replace('/hand-over', '/measured', $path));
         $this->browser->see('.downloads');
         $this->look('the measured sheet');
-        self::assertSame(28, $this->looked);
+        self::assertSame(34, $this->looked);
         self::assertSame('', implode("\n", array_map(static fn (string $what, string $where): string => "$where: $what", array_keys($this->found), $this->found)));
     }
 
@@ -179,6 +180,26 @@ final class AccessTest extends BrowserTestCase
         $browser->keys([WebDriverKeys::ESCAPE]);
         $browser->visit($before);
         $browser->waitForSheet();
+    }
+
+    private function tables(): void
+    {
+        $this->openDemo('Fares');
+        $this->browser->clickSheet(430, 310, double: true);
+        Waiting::until(fn (): bool => (bool) $this->browser->run('return document.activeElement?.matches("textarea.cell")'), 'the table to be worked in');
+        foreach (['sizes', 'looks', 'rules'] as $about) {
+            $this->browser->press($about);
+            $this->look("a table worked in: $about");
+        }
+        $this->browser->press('Done');
+        foreach (['looks', 'sizes'] as $about) {
+            $this->browser->press($about);
+            $this->look("a table by its numbers: $about");
+        }
+        $this->browser->run('const data = new DataTransfer(); data.setData("text/plain", "Pier,Gate\n4,12.50\n"); document.querySelector(".plane").dispatchEvent(new ClipboardEvent("paste", {clipboardData: data, bubbles: true, cancelable: true}));');
+        $this->browser->see('[role=dialog] .list');
+        $this->look('a list as it was recognised');
+        $this->browser->press('Cancel');
     }
 
     private function look(string $state): void

@@ -104,7 +104,7 @@ $browser->see('[name="series columns"]');
 $browser->pointer(700, 560)->perform();
 $shoot('series');
 
-// The points of a road that bends round a building; a gradient with its line on the sheet.
+// The points of a road that bends round a building; a table worked in, with a column chosen.
 $sheets = array_column($server->call('GET', "documents/$document")['sheets'], 'id', 'name');
 $browser->visit("/d/$document/{$sheets['Sailing notice']}");
 $browser->waitForSheet();
@@ -134,15 +134,15 @@ $browser->clickSheet(300, 500);
 Waiting::until(static fn (): bool => str_contains($browser->see('.place h3')->getText(), '2 points of Quay road'), 'a part of the road');
 $browser->pointer(700, 20)->perform();
 $shoot('points');
-$browser->visit("/d/$document/{$sheets['How a crossing works']}");
+$browser->visit("/d/$document/{$sheets['Fares']}");
 $browser->waitForSheet();
-$browser->clickSheet(240, 326);
-Waiting::until(static fn (): bool => str_contains($browser->see('.place h3')->getText(), 'Step, Arrive'), 'the first step');
-$browser->press('Look');
-$browser->see('.gradient-line');
+$browser->clickSheet(430, 310, double: true);
+$browser->see('[data-bar]');
+$bar = $browser->run('const box = document.querySelector("[data-bar=x2]").getBoundingClientRect(); return [Math.round(box.x + 20), Math.round(box.y + 6)];');
+$browser->pointer(...$bar)->click()->perform();
+$browser->see('.bar.all');
 $browser->pointer(700, 20)->perform();
-$shoot('gradient');
-$browser->press('Look');
+$shoot('tables');
 
 // A page of rails at two widths, the page itself selected.
 $browser->visit("/d/$document/{$sheets['My account']}");

@@ -20,7 +20,10 @@ export const KEYS: { about: string; keys: [string, string][] }[] = [
         keys: [
             ['Shift click', 'add to or take from the selection'],
             ['Ctrl click', 'select through groups'],
-            ['double click', 'enter a group, edit a text or the points of a path, move a picture in its frame'],
+            [
+                'double click',
+                'enter a group or a table, edit a text or the points of a path, move a picture in its frame',
+            ],
             ['PageDown, PageUp', 'the next point of a path, the one before'],
             ['Ctrl A, Ctrl I', 'select everything, everything else'],
             ['Shift K, S, L', 'select all of this kind, of this size, of this look'],
@@ -62,7 +65,9 @@ export const KEYS: { about: string; keys: [string, string][] }[] = [
             ['l', 'make room at a level line, at an upright one'],
             ['Ctrl L, Ctrl Shift H', 'lock or unlock, hide or show'],
             ['Shift R', 'make a reference, or an item again'],
-            ['Enter', 'edit a text, the points of a path, a picture in its frame'],
+            ['Enter', 'edit a text, cells of a table, the points of a path, a picture in its frame'],
+            ['Tab, Enter, F2, Escape', 'in a table: the next cell, into a cell or on, into it, out of it'],
+            ['Shift on an edge of a table', 'the table grows, or the others give way'],
             ['Ctrl B, Ctrl I, Ctrl U', 'while a text is written: bold, italic, underlined'],
             ['Shift T', 'put a text on the circle of a round; another on its other side'],
             ['Shift N', 'show a picture pixel for pixel'],
