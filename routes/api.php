@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\ArchiveController;
+use App\Http\Controllers\CheckController;
 use App\Http\Controllers\CommandController;
 use App\Http\Controllers\DocumentController;
 use App\Http\Controllers\DrawingController;
@@ -50,6 +51,9 @@ Route::post('sheets/{sheet}/evaluate', [EvaluateController::class, 'onSheet']);
 Route::post('sheets/{sheet}/surroundings', [MeasureController::class, 'surroundings']);
 Route::match(['get', 'post'], 'sheets/{sheet}/gaps', [MeasureController::class, 'gaps']);
 Route::post('sheets/{sheet}/intent', [IntentController::class, 'read']);
+Route::get('sheets/{sheet}/findings', [CheckController::class, 'show']);
+Route::get('sheets/{sheet}/findings.html', [CheckController::class, 'html']);
+Route::get('sheets/{sheet}/findings.pdf', [CheckController::class, 'pdf'])->middleware('throttle:drawing');
 Route::get('sheets/{sheet}/distance', [MeasureController::class, 'distance']);
 Route::post('sheets/{sheet}/snap', [SnapController::class, 'candidates']);
 

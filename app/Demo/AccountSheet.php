@@ -32,7 +32,7 @@ final readonly class AccountSheet
             $this->rail('Heading', [$script->text('My account', 64, 112, 40, 700, self::INK, ['line_height' => 1.2]), $this->faces()], ['direction' => 'row', 'across' => 'centre', 'along' => 'between', 'width' => 'share', 'height' => 'content']),
             $this->settings(),
             $this->tags(),
-            $script->text('Where I have been', 64, 800, 24, 700, self::INK),
+            $script->text('Where I have been', 64, 800, 22, 700, self::INK),
             $this->views(),
         ], ['direction' => 'column', 'gap' => 32, 'width' => 'fixed', 'across' => 'stretch']);
         $script->run('place', [$page], ['x' => 64, 'y' => 112, 'w' => 1152]);

@@ -16,9 +16,9 @@ final readonly class BoardingCardSheet
         $script = $this->script;
         $script->run('set-sheet', [], ['background' => '#fbf9f3']);
         $script->box('Edge', 0, 0, 16, 320, ['fill' => '#24485a']);
-        $script->text('Boarding card', 48, 32, 15, 600, '#55635e');
-        $script->text('Harbour Road', 48, 64, 34, 700, '#20302d', ['font' => 'bitter', 'line_height' => 1.25]);
-        $script->text('to Gannet Isle', 48, 112, 34, 400, '#20302d', ['font' => 'bitter', 'line_height' => 1.25]);
+        $script->text('Boarding card', 48, 32, 14, 600, '#55635e');
+        $script->text('Harbour Road', 48, 64, 36, 700, '#20302d', ['font' => 'bitter', 'line_height' => 1.25]);
+        $script->text('to Gannet Isle', 48, 112, 36, 400, '#20302d', ['font' => 'bitter', 'line_height' => 1.25]);
         $script->line('Rule', 48, 184, 376, '#cfc8b4', 2);
         foreach ([['Gate', '3'], ['Leaves', '09:40'], ['Deck', 'B 17']] as $i => [$head, $value]) {
             $script->text($head, 48 + $i * 136, 208, 14, 400, '#55635e');

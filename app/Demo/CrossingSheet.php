@@ -41,7 +41,7 @@ final readonly class CrossingSheet
                 $notch = $this->script->path('Notch', 60 + $width - 23, $top, 'M23 0L0 23L23 46Z');
                 [$bar] = $this->script->run('combine', [$bar, $notch], ['how' => 'cut', 'anchor' => $bar]);
             }
-            $text = $this->script->text($words, 80, $top + 6, 27, 700, self::PAPER);
+            $text = $this->script->text($words, 80, $top + 6, 26, 700, self::PAPER);
             $this->script->run('align', [$bar, $text], ['edge' => 'middle', 'to' => 'anchor', 'anchor' => $bar]);
             array_push($parts, $bar, $text);
         }

@@ -65,7 +65,7 @@ final readonly class HarbourChart
     private function quay(): void
     {
         $this->script->box('Pier', 462, 296, 36, 84, ['fill' => ['pattern' => 'stripes', 'pitch' => 6, 'share' => 0.7, 'angle' => 90, 'colour' => '#a98f5e', 'ground' => '#6d624b']]);
-        $this->script->box('Ferry', 440, 262, 26, 60, ['fill' => '#17614f', 'radii' => [13, 13, 3, 3]]);
+        $this->script->box('Ferry', 436, 262, 26, 60, ['fill' => '#17614f', 'radii' => [13, 13, 3, 3]]);
         $arrow = $this->script->run('add-item', [], ['kind' => 'arrow', 'name' => 'North', 'x' => 906, 'y' => 180, 'w' => 70, 'h' => 20, 'angle' => -90, 'fill' => self::INK, 'shaft' => 4, 'head' => 24])[0];
         $north = $this->script->text('N', 931, 232, 18, 700, self::INK, ['align' => 'centre', 'w' => 20]);
         $this->script->run('align', [$arrow, $north], ['edge' => 'centre', 'to' => 'anchor', 'anchor' => $arrow]);
@@ -80,7 +80,7 @@ final readonly class HarbourChart
         $cells = [];
         foreach ([[2, 4, 4, 2], [4, 8, 8, 4], [6, 12, 12, 6], [3, 6, 6, 2]] as $row => $figures) {
             foreach ($figures as $column => $figure) {
-                $cells[] = $this->script->text((string) $figure, 756 + 46 * $column, 484 + 30 * $row, 17, 400, self::INK, ['font' => 'overpass-mono', 'align' => 'end', 'w' => 24]);
+                $cells[] = $this->script->text((string) $figure, 756 + 46 * $column, 484 + 30 * $row, 16, 400, self::INK, ['font' => 'overpass-mono', 'align' => 'end', 'w' => 24]);
             }
         }
         $block = $this->script->group('Matrix', $cells);

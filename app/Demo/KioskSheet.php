@@ -35,7 +35,7 @@ final readonly class KioskSheet
         $this->fares(64, 460);
         $this->pay(946, 460);
         $foot = $script->box('Foot', 0, 752, 1280, 48, ['fill' => '#f2efe4']);
-        $note = $script->text('Gates close 5 minutes before each crossing', 64, 0, 15, 400, '#4a5a56');
+        $note = $script->text('Gates close 5 minutes before each crossing', 64, 0, 14, 400, '#4a5a56');
         $script->run('align', [$note], ['edge' => 'middle', 'anchor' => $foot]);
 
         return $cards;
@@ -45,7 +45,7 @@ final readonly class KioskSheet
     {
         $script = $this->script;
         $strip = $script->box('Top strip', 0, 0, 1280, 80, ['fill' => '#24485a']);
-        $name = $script->text('Merrow Sound Ferries', 64, 0, 26, 700, '#ffffff');
+        $name = $script->text('Merrow Sound Ferries', 64, 0, 24, 700, '#ffffff');
         $badge = $script->round('Harbour badge', 1176, 0, 40, '#e9b949');
         $ring = $script->round('Badge ring', 1182, 0, 28, null, '#24485a', 3);
         foreach ([$name, $badge, $ring] as $id) {
@@ -65,7 +65,7 @@ final readonly class KioskSheet
             $script->box('Sea', $x + 12, $y + 92, 246, 32, ['fill' => $land, 'radius' => 4]),
             $script->line('Horizon', $x + 12, $y + 92, 246, '#ffffff', 2),
             $script->text($name, $x + 16, $y + 140, 24, 700),
-            $script->text($times, $x + 16, $y + 178, 15, 400, '#4a5a56'),
+            $script->text($times, $x + 16, $y + 178, 14, 400, '#4a5a56'),
             $script->text($fare, $x + 254, $y + 200, 20, 600, '#20302d', ['font' => 'overpass-mono', 'align' => 'end']),
         ]);
     }
@@ -75,7 +75,7 @@ final readonly class KioskSheet
         $script = $this->script;
         $items = [$script->box('Panel', $x, $y, 858, 268, ['fill' => '#ffffff', 'radius' => 8, 'outline' => ['colour' => '#cfc8b4', 'weight' => 2]])];
         foreach ([['Fare', 24], ['Single', 480], ['Return', 700]] as [$head, $dx]) {
-            $items[] = $script->text($head, $x + $dx, $y + 18, 17, 700);
+            $items[] = $script->text($head, $x + $dx, $y + 18, 18, 700);
         }
         foreach (self::FARES as $i => $row) {
             $top = $y + 60 + $i * 52;
@@ -100,8 +100,8 @@ final readonly class KioskSheet
         $script->group('Pay', [
             $panel,
             $script->text('Two adults, single', $x + 20, $y + 24, 16, 400, '#4a5a56'),
-            $script->text('16.80', $x + 20, $y + 60, 52, 700, '#20302d', ['font' => 'overpass-mono', 'line_height' => 1.25]),
-            $script->text('Card or coins', $x + 20, $y + 140, 15, 400, '#4a5a56'),
+            $script->text('16.80', $x + 20, $y + 60, 48, 700, '#20302d', ['font' => 'overpass-mono', 'line_height' => 1.25]),
+            $script->text('Card or coins', $x + 20, $y + 140, 14, 400, '#4a5a56'),
             $button,
             $word,
         ]);

@@ -22,7 +22,7 @@ final readonly class PhoneSheet
     {
         $script = $this->script;
         $strip = $script->box('Top strip', 0, 0, 390, 64, ['fill' => '#24485a']);
-        $name = $script->text('Merrow Sound Ferries', 24, 0, 20, 700, '#ffffff');
+        $name = $script->text('Merrow Sound Ferries', 24, 0, 22, 700, '#ffffff');
         $script->run('align', [$name], ['edge' => 'middle', 'anchor' => $strip]);
         $script->text('Where to today?', 24, 88, 32, 700, '#20302d', ['line_height' => 1.25]);
         foreach (self::CROSSINGS as $i => [$place, $times, $colour]) {

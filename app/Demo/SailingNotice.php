@@ -52,9 +52,10 @@ final readonly class SailingNotice
         $rows = [['07.15', 'Harbour Road', 'daily'], ['09.40', 'Harbour Road, Gannet Isle', 'daily'], ['14.05', 'Gannet Isle', 'not on Mondays'], ['18.30', 'Harbour Road', 'Fridays and Saturdays']];
         foreach ($rows as $i => [$time, $to, $when]) {
             $y = 236 + 68 * $i;
-            $one = $this->script->text($time, self::MARGIN, $y, 35, 700, self::SEA, $look);
+            $one = $this->script->text($time, self::MARGIN, $y, 34, 700, self::SEA, $look);
             $name = $this->script->text("$to\n$when", 190, $y + 2, 18, 600, self::INK, ['font' => 'barlow-condensed', 'line_height' => 1.15, 'runs' => [['from' => mb_strlen($to) + 1, 'to' => mb_strlen("$to\n$when"), 'weight' => 400, 'italic' => true, 'fill' => '#55635e']]]);
-            $this->script->line("Rule $time", self::MARGIN, $y + 62, 508, '#cfc8b4', 1);
+            $rule = $this->script->line("Rule $time", self::MARGIN, $y + 62, 508, '#cfc8b4', 1);
+            $this->script->run('fit-to-grid', [$rule], ['columns' => [1, 4]]);
             if ($i === 0) {
                 $this->script->run('keep-style', [$one], ['name' => 'Times']);
             }
@@ -70,10 +71,11 @@ final readonly class SailingNotice
         $words = "The boats are small and the sea is not. Be on the quay ten minutes before the time that is given, with your ticket in your hand: we leave when the tide lets us, and now and then that is early.\nTickets are sold on board. A return is good for three days.\nDogs travel free, on a lead and not on the seats.\nBicycles go on the after deck; ask the mate where.\nIn a gale from the west the last boat does not sail.";
         $italic = mb_strpos($words, 'early');
         $body = $this->script->text($words, self::MARGIN, 572, 18, 400, self::INK, [
-            'w' => 508, 'font' => 'source-serif-4', 'line_height' => 1.4, 'space_after' => 6, 'align' => 'both',
+            'w' => 508, 'font' => 'source-serif-4', 'line_height' => 1.5, 'space_after' => 6, 'align' => 'both',
             'runs' => [['from' => $italic, 'to' => $italic + 5, 'italic' => true]],
             'paragraphs' => array_map(static fn (int $at): array => ['at' => $at, 'list' => 'numbers', 'align' => 'start'], range(1, 4)),
         ]);
+        $this->script->run('fit-to-grid', [$body], ['columns' => [1, 4]]);
         $this->script->run('keep-style', [$body], ['name' => 'Body']);
     }
 
@@ -97,7 +99,7 @@ final readonly class SailingNotice
         $disc = $this->script->round('Disc', $cx - 104, $cy - 104, 208, self::SEA);
         $ring = $this->script->round('Ring', $cx - 70, $cy - 70, 140, null, self::SUN, 2);
         $above = $this->script->run('text-on-circle', [$ring], ['text' => 'Merrow Sound Ferries'])[0];
-        $this->script->run('set', [$above], ['circle' => 79, 'size' => 16, 'weight' => 700, 'capitals' => true, 'tracking' => 80, 'fill' => '#fffefb']);
+        $this->script->run('set', [$above], ['circle' => 79, 'size' => 15, 'weight' => 700, 'capitals' => true, 'tracking' => 80, 'fill' => '#fffefb']);
         $below = $this->script->run('text-on-circle', [$above], ['text' => 'since 1908'])[0];
         $this->script->run('set', [$below], ['circle' => 92]);
         $name = $this->script->text('Skerry', 0, 0, 40, 700, self::SUN, ['font' => 'caveat', 'align' => 'centre']);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Intent;
 
+use AllSquare\Core\Geometry\Length;
 use WeakMap;
 
 /** Finds what may be lines: edges that lie together, more closely than those of different lines lie. */
@@ -32,6 +33,9 @@ final class LineFinder
 
     /** the share of things that lie on a line with others, at least, along either axis */
     private const SHARED = 0.4;
+
+    /** so many equal steps are no chance */
+    private const STEPS = 3;
 
     /** @var WeakMap<Things, array<string, list<array{float, int}>>> places and things in order, by edge */
     private WeakMap $sorted;
@@ -160,11 +164,34 @@ final class LineFinder
                     [$last, $before] = [$place, $thing];
                 }
             }
-            $shared += count($isShared);
+            $shared += count($isShared + $this->inEqualSteps($things, $isLine));
             $count += count($isLine) - count(array_filter($isLine));
         }
 
         return $beside <= self::FEW * $count && $shared >= self::SHARED * $count;
+    }
+
+    /**
+     * Things that begin at just the same distance one from the other.
+     *
+     * @param  list<bool>  $isLine
+     * @return array<int, true>
+     */
+    private function inEqualSteps(Things $things, array $isLine): array
+    {
+        $sorted = array_values(array_filter($this->sorted($things, Things::LEAD), static fn (array $one): bool => ! $isLine[$one[1]]));
+        $found = $run = [];
+        $step = 0.0;
+        for ($i = 1; $i < count($sorted); $i++) {
+            $to = $sorted[$i][0] - $sorted[$i - 1][0];
+            $run = $to > self::HAIR && Length::same($to, $step) ? [...$run, $sorted[$i][1]] : [$sorted[$i - 1][1], $sorted[$i][1]];
+            $step = $to;
+            if (count($run) > self::STEPS) {
+                $found += array_fill_keys($run, true);
+            }
+        }
+
+        return $found;
     }
 
     /** Whether two things share an edge exactly. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace AllSquare\Core\Intent;
 
 use AllSquare\Core\Geometry\Axis;
+use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Sheet\Placed;
 use AllSquare\Core\Snap\SnapKind;
 use AllSquare\Core\Snap\SnapLine;
@@ -66,7 +67,12 @@ final readonly class Things
                 $types[] = "words $edge";
             } else {
                 // Below its baseline a text has room for letters that reach down, which nothing is aligned to.
-                $edges[] = $axis === Axis::Y && $one->baseline !== null ? [self::LEAD => 0.0, self::CENTRE => $all[self::CENTRE], self::BASELINE => $one->baseline - $one->box->y] : $all;
+                $edges[] = match (true) {
+                    $axis === Axis::Y && $one->baseline !== null => [self::LEAD => 0.0, self::CENTRE => $all[self::CENTRE], self::BASELINE => $one->baseline - $one->box->y],
+                    // Only one edge of what is no whole number of pixels long, as curves are, can lie on one.
+                    $whole && ! Length::isWhole($size) => [self::LEAD => 0.0],
+                    default => $all,
+                };
                 $types[] = ($isText ? 'words ' : 'size ').round($size);
             }
         }

@@ -8,7 +8,7 @@ namespace AllSquare\Core\Sheet;
 final readonly class Belongings
 {
     /** @var list<class-string<Belonging>> every sort there is */
-    public const SORTS = [Slice::class, Guide::class, Dimension::class, NamedGrid::class, Preset::class, Swatch::class, TypeStyle::class, TypeScale::class, OwnFont::class, OwnKit::class];
+    public const SORTS = [Slice::class, Guide::class, Dimension::class, NamedGrid::class, Preset::class, Swatch::class, TypeStyle::class, TypeScale::class, OwnFont::class, OwnKit::class, CheckSettings::class, IgnoredFinding::class];
 
     /** @var array<class-string<Belonging>, array<string, Belonging>> by sort and id */
     private array $all;

@@ -179,6 +179,29 @@ final class Draft
         return new self(new SheetContent($this->sheet, $items, $belongings), $this->fonts, $this->ids, $this->itemsOnSheet, $this->unit, $plan, $this->spaceChanges);
     }
 
+    /** A draft of all of this as it is now, on which a command can run by itself; take() takes over what it does. */
+    public function apart(): self
+    {
+        return new self($this->content(), $this->fonts, $this->ids, $this->itemsOnSheet, $this->unit);
+    }
+
+    public function take(Change $change): void
+    {
+        foreach ($change->items as $id => [, $is]) {
+            match (true) {
+                $is === null => $this->tree->has($id) ? $this->remove($id) : null,
+                $this->tree->has($id) => $this->put($is),
+                default => $this->add($is),
+            };
+        }
+        foreach ($change->belongings as $sort => $changes) {
+            foreach ($changes as $id => [, $is]) {
+                $is === null ? $this->of($sort)->remove($id) : $this->of($sort)->put($is);
+            }
+        }
+        $this->sheet = $change->sheet[1] ?? $this->sheet;
+    }
+
     /** The items as they were before the command. */
     public function before(): Tree
     {

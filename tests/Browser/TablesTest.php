@@ -108,7 +108,7 @@ final class TablesTest extends BrowserTestCase
         self::assertSame([['b', 'a', 'c'], ['2', '1', '3']], $this->words($sheet));
 
         $browser->press('looks');
-        $browser->press('Decimal signs on one line');
+        $browser->press('Decimal signs on one line, as in 0.0');
         $browser->waitForStatus('Set column 1 of "Fares": decimal signs on one line');
         self::assertSame('decimal', $this->item($sheet, 'Fares')['fields']['table']['columns'][0]['look']['align']);
         $browser->press('rules');

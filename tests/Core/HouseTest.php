@@ -19,7 +19,7 @@ final class HouseTest extends TestCase
 
     /** The floors of the core, the lowest first: each knows those beneath it. */
     private const CORE = [
-        'Geometry', 'Rail', 'Path', 'Text', 'Table', 'Item', 'Sheet', 'Paint', 'Measure', 'Arrange', 'Points', 'Snap', 'Intent', 'Slice', 'Series', 'Settle', 'Running', 'Clipboard', 'Kit', 'Tokens', 'Command', 'DimensionDrawing', 'Format', 'Svg',
+        'Geometry', 'Rail', 'Path', 'Text', 'Table', 'Item', 'Sheet', 'Paint', 'Measure', 'Arrange', 'Points', 'Snap', 'Intent', 'Slice', 'Series', 'Settle', 'Running', 'Clipboard', 'Kit', 'Tokens', 'Check', 'Command', 'DimensionDrawing', 'Format', 'Svg',
     ];
 
     /** The floors of the application, all above the core. */

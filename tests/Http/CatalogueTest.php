@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Http;
 
+use AllSquare\Core\Check\Checks;
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Item\Kinds;
 use AllSquare\Core\Item\Traits\HoldsItems;
@@ -44,7 +45,7 @@ final class CatalogueTest extends HttpTestCase
     ];
 
     /** what is never seen by the person: it is told by the call itself */
-    private const AIDS = ['settings' => 'sheet', 'guides' => 'guides', 'grids' => 'grids', 'dimensions' => 'dimensions', 'slices' => 'slices', 'presets' => 'presets', 'swatches' => 'swatches', 'styles' => 'styles', 'scales' => 'scales', 'kits' => 'kits'];
+    private const AIDS = ['settings' => 'sheet', 'guides' => 'guides', 'grids' => 'grids', 'dimensions' => 'dimensions', 'slices' => 'slices', 'presets' => 'presets', 'swatches' => 'swatches', 'styles' => 'styles', 'scales' => 'scales', 'kits' => 'kits', 'checks' => 'checks', 'ignored_findings' => 'ignored_findings'];
 
     private Randomizer $chance;
 
@@ -111,6 +112,7 @@ final class CatalogueTest extends HttpTestCase
             'preset' => array_column($sheet['presets'], 'id'),
             'swatch' => array_column($sheet['swatches'], 'id'),
             'style' => array_column($sheet['styles'], 'id'),
+            'ignored' => array_column($sheet['ignored_findings'], 'id'),
             'kit' => [...array_keys(Kits::all()), ...array_column($sheet['kits'], 'id')],
             ...array_fill_keys(['picture', 'pictures'], $this->pictures),
             ...array_fill_keys(['part', 'parts', 'parallel', 'point'], self::points($sheet['items'])),
@@ -121,6 +123,9 @@ final class CatalogueTest extends HttpTestCase
         }
         if ($command === 'take-tokens' && $this->maybe(90)) {
             $params['file'] = $this->tokens();
+        }
+        if (in_array($command, ['mend', 'ignore-finding', 'set-check'], true) && $this->maybe(90)) {
+            $params = $this->checked($command, $params);
         }
         if (count($ids) > self::MOST) {
             [$command, $params] = ['delete', []];
@@ -195,6 +200,25 @@ final class CatalogueTest extends HttpTestCase
         $foreign = array_diff_key(Kinds::fields(), Kinds::named($kind)->fields()->defaults);
 
         return array_diff_key($params, $foreign, ['picture' => 0, 'parent' => 0]) + ($command === 'add-item' ? ['w' => 40] + ($kind === 'line' ? [] : ['h' => 30]) : []);
+    }
+
+    /**
+     * What is really found, and checks that there are.
+     *
+     * @param  array<string, mixed>  $params
+     * @return array<string, mixed>
+     */
+    private function checked(string $command, array $params): array
+    {
+        $kind = $this->pick(array_keys(Checks::all()));
+        $found = $command === 'set-check' ? [] : array_column(array_merge(...array_column($this->getJson("/api/sheets/$this->sheet/findings")->assertOk()->json('kinds'), 'findings')), 'key');
+
+        return match (true) {
+            $command === 'set-check' => ['kind' => $kind] + (Checks::all()[$kind]->about()->limit === null ? ['on' => $this->maybe(30)] : ['limit' => Checks::all()[$kind]->about()->limit->most]),
+            $command === 'ignore-finding' => ['reason' => 'on purpose', 'finding' => $this->pick([...$found, 'overlap-0'])],
+            $found !== [] && $this->maybe(30) => ['findings' => array_slice($this->chance->shuffleArray($found), 0, 3)],
+            default => $this->maybe(50) ? ['kinds' => [$kind]] : [],
+        };
     }
 
     /** @return array<string, mixed> some that may be there already under the same name */

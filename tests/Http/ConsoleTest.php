@@ -4,30 +4,17 @@ declare(strict_types=1);
 
 namespace Tests\Http;
 
-use PHPUnit\Framework\TestCase;
 use Symfony\Component\Process\Process;
-use Tests\Support\DataFolder;
 
 /** Handing over and painting from the command line, as a person or a script runs it. */
-final class ConsoleTest extends TestCase
+final class ConsoleTest extends ConsoleTestCase
 {
-    private DataFolder $data;
-
-    private string $file;
-
     protected function setUp(): void
     {
-        $this->data = new DataFolder;
-        mkdir($this->data->path.'/work/framework/views', 0o775, true);
+        parent::setUp();
         $box = static fn (string $id, int $x, string $fill): array => ['id' => $id, 'kind' => 'box', 'name' => $id, 'frame' => ['x' => $x, 'y' => 10, 'w' => 20, 'h' => 20], 'fill' => $fill];
         $slice = static fn (string $id, int $x): array => ['name' => "icons/$id", 'x' => $x, 'y' => 10, 'w' => 20, 'h' => 20, 'items' => [$id], 'follow' => true];
-        $this->file = $this->data->path.'/pier.json';
         $this->write(['items' => [$box('bell', 10, '#ff0000'), $box('cup', 40, '#00ff00')], 'slices' => [$slice('bell', 10), $slice('cup', 40)]]);
-    }
-
-    protected function tearDown(): void
-    {
-        $this->data->remove();
     }
 
     public function test_a_document_file_is_handed_over_into_a_folder_and_only_what_changed_the_next_time(): void
@@ -149,19 +136,5 @@ final class ConsoleTest extends TestCase
         ]]);
 
         return $this->file;
-    }
-
-    /** @param  array<string, mixed>  $sheet */
-    private function write(array $sheet): void
-    {
-        file_put_contents($this->file, json_encode(['format' => 'allsquare-document', 'version' => 2, 'name' => 'Trial', 'sheets' => [['name' => 'Pier', 'width' => 100, 'height' => 60, ...$sheet]]], JSON_THROW_ON_ERROR));
-    }
-
-    private function artisan(string ...$arguments): Process
-    {
-        $process = new Process(['php', 'artisan', ...$arguments], dirname(__DIR__, 2), ['ALLSQUARE_DATA' => $this->data->path, 'SHELL_VERBOSITY' => '0'], timeout: 60);
-        $process->run();
-
-        return $process;
     }
 }

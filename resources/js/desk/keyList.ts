@@ -25,6 +25,7 @@ export const KEYS: { about: string; keys: [string, string][] }[] = [
                 'enter a group or a table, edit a text or the points of a path, move a picture in its frame',
             ],
             ['PageDown, PageUp', 'the next point of a path, the one before'],
+            ['F8, Shift F8', 'the next thing that is out of square, the one before'],
             ['Ctrl A, Ctrl I', 'select everything, everything else'],
             ['Shift K, S, L', 'select all of this kind, of this size, of this look'],
             ['Ctrl Shift D', 'select copies with their originals'],

@@ -5,6 +5,7 @@ import { enter } from '@/desk/entering';
 import { usePathDrawing } from '@/desk/canvas/pathDrawing';
 import { focusStage, isDesk } from '@/parts/focus';
 import { PAD, useBench, type Edge } from '@/stores/bench';
+import { useCheck } from '@/stores/check';
 import { useDesk } from '@/stores/desk';
 import { useGauge } from '@/stores/gauge';
 import { useMeasuring } from '@/stores/measuring';
@@ -51,6 +52,7 @@ export function useKeys() {
     const gauge = useGauge();
     const measuring = useMeasuring();
     const room = useRoom();
+    const check = useCheck();
     const pathDrawing = usePathDrawing();
     const listOpen = ref(false);
     const presses = usePresses();
@@ -193,6 +195,11 @@ export function useKeys() {
     function onKey(event: KeyboardEvent): void {
         const target = event.target as HTMLElement;
         if (event.defaultPrevented || target.closest(TYPING)) return;
+        if (event.key === 'F8') {
+            event.preventDefault();
+            check.step(event.shiftKey ? -1 : 1);
+            return;
+        }
         if (event.ctrlKey || event.metaKey) {
             const held = event.shiftKey ? 'shift ' : '';
             const action = event.altKey ? undefined : withControl[held + event.key.toLowerCase()];

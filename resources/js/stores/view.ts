@@ -27,6 +27,7 @@ export const useView = defineStore('view', () => {
     /** the text that is being edited, or the place of a new one */
     const editing = ref<{ item: string | null; at: Box } | null>(null);
     const showSlices = ref(false);
+    const showFindings = ref(true);
     const showGuides = ref(true);
     /** the guide that is pointed at in its panel */
     const guideOver = ref<string | null>(null);
@@ -47,7 +48,7 @@ export const useView = defineStore('view', () => {
     const wellShown = ref<'space' | 'gaps'>('space');
     const benchOpen = ref(true);
     const sideOpen = ref(true);
-    const drawer = ref<'look' | 'type' | 'history' | null>(null);
+    const drawer = ref<'look' | 'type' | 'check' | 'history' | null>(null);
 
     /** The part of the sheet's plane that is on the screen. */
     const visible = computed<Box>(() => ({
@@ -115,6 +116,7 @@ export const useView = defineStore('view', () => {
         pointer,
         editing,
         showSlices,
+        showFindings,
         showGuides,
         guideOver,
         dimensionOver,

@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import Bench from '@/desk/bench/Bench.vue';
 import Stage from '@/desk/canvas/Stage.vue';
+import CheckStamp from '@/desk/CheckStamp.vue';
 import { useClipboard } from '@/desk/clipboard';
 import FirstSteps from '@/desk/FirstSteps.vue';
 import HistoryDrawer from '@/desk/drawer/HistoryDrawer.vue';
+import CheckDrawer from '@/desk/drawer/CheckDrawer.vue';
 import LookDrawer from '@/desk/drawer/LookDrawer.vue';
 import TypeDrawer from '@/desk/drawer/TypeDrawer.vue';
 import ItemMenu from '@/desk/ItemMenu.vue';
@@ -27,6 +29,7 @@ const LOOK_AGAIN = 2500;
 const DRAWERS = [
     { drawer: 'look' as const, words: 'Look' },
     { drawer: 'type' as const, words: 'Type' },
+    { drawer: 'check' as const, words: 'Check' },
     { drawer: 'history' as const, words: 'History' },
 ];
 const desk = useDesk();
@@ -95,6 +98,7 @@ onBeforeUnmount(() => {
         <TopBar>
             <span class="document" :title="desk.document?.name">{{ desk.document?.name }}</span>
             <SheetTabs route="desk" />
+            <CheckStamp />
             <button class="btn" type="button" v-tooltip.bottom="'Ctrl Z'" @click="desk.travel('undo')">Undo</button>
             <button class="btn" type="button" v-tooltip.bottom="'Ctrl Shift Z'" @click="desk.travel('redo')">
                 Redo
@@ -133,6 +137,7 @@ onBeforeUnmount(() => {
             <section v-if="view.drawer" class="open-drawer" :aria-label="view.drawer">
                 <LookDrawer v-if="view.drawer === 'look'" />
                 <TypeDrawer v-else-if="view.drawer === 'type'" />
+                <CheckDrawer v-else-if="view.drawer === 'check'" />
                 <HistoryDrawer v-else />
             </section>
         </template>

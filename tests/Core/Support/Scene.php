@@ -17,9 +17,11 @@ use AllSquare\Core\Measure\Boxes;
 use AllSquare\Core\Paint\SvgWriter;
 use AllSquare\Core\Running\Catalogue;
 use AllSquare\Core\Running\Execution;
+use AllSquare\Core\Sheet\CheckSettings;
 use AllSquare\Core\Sheet\Dimension;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\Guide;
+use AllSquare\Core\Sheet\IgnoredFinding;
 use AllSquare\Core\Sheet\NamedGrid;
 use AllSquare\Core\Sheet\OwnKit;
 use AllSquare\Core\Sheet\Preset;
@@ -63,6 +65,12 @@ final class Scene
 
     /** @var array<string, TypeScale> */
     public array $scales = [];
+
+    /** @var array<string, CheckSettings> */
+    public array $checks = [];
+
+    /** @var array<string, IgnoredFinding> */
+    public array $ignored = [];
 
     /** in which bare numbers in sums are typed */
     public Unit $unit = Unit::Px;
@@ -129,7 +137,7 @@ final class Scene
     public function draft(): Draft
     {
         return new Draft(
-            new SheetContent($this->sheet, $this->items, [...array_values($this->slices), ...array_values($this->guides), ...array_values($this->dimensions), ...array_values($this->grids), ...array_values($this->presets), ...array_values($this->swatches), ...array_values($this->kits), ...array_values($this->styles), ...array_values($this->scales)]),
+            new SheetContent($this->sheet, $this->items, [...array_values($this->slices), ...array_values($this->guides), ...array_values($this->dimensions), ...array_values($this->grids), ...array_values($this->presets), ...array_values($this->swatches), ...array_values($this->kits), ...array_values($this->styles), ...array_values($this->scales), ...array_values($this->checks), ...array_values($this->ignored)]),
             Fonts::library(), $this->ids, count($this->items), $this->unit,
         );
     }
@@ -184,6 +192,8 @@ final class Scene
         $this->kits = $draft->of(OwnKit::class)->all();
         $this->styles = $draft->of(TypeStyle::class)->all();
         $this->scales = $draft->of(TypeScale::class)->all();
+        $this->checks = $draft->of(CheckSettings::class)->all();
+        $this->ignored = $draft->of(IgnoredFinding::class)->all();
         $this->sheet = $draft->sheet();
     }
 }

@@ -17,9 +17,9 @@ const part = ref<TablePart>('body');
 const PARTS = { body: 'all cells', header: 'the header', total: 'the totals', head: 'the heads' } as const;
 const ALIGN = [
     { key: 'start', sign: 'left', words: 'At the left' },
-    { key: 'centre', sign: 'centre', words: 'In the middle' },
+    { key: 'centre', sign: 'middle', words: 'In the middle' },
     { key: 'end', sign: 'right', words: 'At the right' },
-    { key: 'decimal', sign: '0.0', words: 'Decimal signs on one line' },
+    { key: 'decimal', sign: '0.0', words: 'Decimal signs on one line, as in 0.0' },
 ] as const;
 const STAND = {
     top: 'at the top',

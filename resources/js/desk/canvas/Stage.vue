@@ -11,6 +11,7 @@ import { lift, way } from './gestures/gesture';
 import { fetchGlyphs } from './glyphs';
 import { layerFor, layerStyle } from './layers';
 import { screenBox } from './marks';
+import FindingMarks from './FindingMarks.vue';
 import Gauges from './Gauges.vue';
 import Ghosts from './Ghosts.vue';
 import Understood from './Understood.vue';
@@ -211,6 +212,7 @@ onBeforeUnmount(() => {
             <RoomLine />
             <Understood />
             <WidthTags />
+            <FindingMarks />
             <PointMarks />
             <GradientLine />
             <SelectionMarks @grip="grip" @turn="turn" />
