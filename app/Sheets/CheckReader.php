@@ -21,19 +21,24 @@ use AllSquare\Core\Sheet\IgnoredFinding;
 use AllSquare\Core\Sheet\Slice;
 use AllSquare\Core\Sheet\TypeStyle;
 use App\Models\Sheet;
+use Illuminate\Contracts\Cache\Repository;
 
 /** Looks a sheet through, and says what was found, in words and in figures. */
 final readonly class CheckReader
 {
     private const SORTS = [Guide::class, Slice::class, TypeStyle::class, CheckSettings::class, IgnoredFinding::class];
 
-    public function __construct(private SheetLoader $loader)
+    public function __construct(private SheetLoader $loader, private Repository $cache)
     {
     }
 
     public function inspect(Sheet $sheet): Inspection
     {
-        return Inspection::of($this->loader->draft($sheet, new Needs(Scope::Whole, sorts: self::SORTS), []));
+        $memory = new SheetMemory($this->cache, $sheet->id);
+        $inspection = Inspection::of($this->loader->draft($sheet, new Needs(Scope::Whole, sorts: self::SORTS), []), memory: $memory);
+        $memory->settle();
+
+        return $inspection;
     }
 
     /**

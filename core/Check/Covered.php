@@ -25,23 +25,25 @@ final class Covered implements Check
     {
         $leaves = $at->leaves();
         $plates = array_filter($leaves, static fn (Item $item): bool => $item->kind instanceof Closed && ! $item->kind instanceof HasWords && self::isPlate($at, $item));
-        foreach ($leaves as $i => $item) {
-            $box = $at->boxes->painted($item->id);
-            if ($box === null) {
-                continue;
-            }
-            foreach ($plates as $k => $plate) {
-                // The plate hides what lies wholly beneath it, as long as it lies in front.
-                if ($k > $i && $at->placed($plate->id)->box->contains($box) && ! $this->isMasked($at, $item)) {
-                    yield new Finding(
-                        'covered', [$item->id, $plate->id], $at->placed($item->id)->box,
-                        sprintf('%s is wholly covered by %s', Words::quoted($item), Words::quoted($plate)),
-                        'Nothing of it is seen. It comes to the front, or can be deleted.', null, null, [new Fix('order', [$item->id], ['to' => 'front'])],
-                    );
-
-                    continue 2;
+        foreach ($plates === [] ? [] : $leaves as $i => $item) {
+            // What is painted reaches a little past a frame at most: only near plates are looked at closely.
+            $over = [];
+            foreach ($at->leavesMeeting($at->placed($item->id)->box) as $k) {
+                if ($k > $i && isset($plates[$k])) {
+                    $over[] = $k;
                 }
             }
+            $box = $over === [] ? null : $at->boxes->painted($item->id);
+            $over = $box === null ? [] : array_filter($over, static fn (int $k): bool => $at->placed($leaves[$k]->id)->box->contains($box));
+            if ($over === [] || $this->isMasked($at, $item)) {
+                continue;
+            }
+            $plate = $leaves[reset($over)];
+            yield new Finding(
+                'covered', [$item->id, $plate->id], $at->placed($item->id)->box,
+                sprintf('%s is wholly covered by %s', Words::quoted($item), Words::quoted($plate)),
+                'Nothing of it is seen. It comes to the front, or can be deleted.', null, null, [new Fix('order', [$item->id], ['to' => 'front'])],
+            );
         }
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace AllSquare\Core\Check;
 
+use AllSquare\Core\Intent\Memory;
 use AllSquare\Core\Item\Painting\Painters;
 use AllSquare\Core\Sheet\Draft;
 use AllSquare\Core\Sheet\IgnoredFinding;
@@ -20,10 +21,13 @@ final readonly class Inspection
     {
     }
 
-    /** @param  list<string>|null  $kinds  only these; null for all that are switched on */
-    public static function of(Draft $draft, ?array $kinds = null): self
+    /**
+     * @param  list<string>|null  $kinds  only these; null for all that are switched on
+     * @param  Memory|null  $memory  of how things were meant to lie
+     */
+    public static function of(Draft $draft, ?array $kinds = null, ?Memory $memory = null): self
     {
-        $looked = new Looked($draft);
+        $looked = new Looked($draft, $memory);
         $kept = [];
         foreach ($draft->of(IgnoredFinding::class)->all() as $one) {
             $kept[$one->key] = $one;

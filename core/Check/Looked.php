@@ -7,6 +7,7 @@ namespace AllSquare\Core\Check;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Intent\Intent;
 use AllSquare\Core\Intent\Meant;
+use AllSquare\Core\Intent\Memory;
 use AllSquare\Core\Intent\OddGaps;
 use AllSquare\Core\Intent\Wish;
 use AllSquare\Core\Item\By;
@@ -16,6 +17,7 @@ use AllSquare\Core\Measure\Baseline;
 use AllSquare\Core\Measure\Boxes;
 use AllSquare\Core\Measure\Grounds;
 use AllSquare\Core\Measure\Ledger;
+use AllSquare\Core\Measure\Nearby;
 use AllSquare\Core\Measure\Planning;
 use AllSquare\Core\Sheet\CheckSettings;
 use AllSquare\Core\Sheet\Draft;
@@ -50,8 +52,10 @@ final class Looked
 
     private ?Ledger $ledger = null;
 
-    /** @var array<string, list<Meant>> by whether sizes may change */
-    private array $meant = [];
+    /** @var list<Meant>|null */
+    private ?array $meant = null;
+
+    private ?Nearby $nearby = null;
 
     /** @var list<Item>|null */
     private ?array $leaves = null;
@@ -59,13 +63,14 @@ final class Looked
     /** @var array<string, Rect> */
     private array $inks = [];
 
-    public function __construct(private readonly Draft $draft)
+    /** @param  Memory|null  $memory  of how things were meant to lie */
+    public function __construct(private readonly Draft $draft, private readonly ?Memory $memory = null)
     {
         $this->sheet = $draft->sheet();
         $this->tree = $draft->tree;
         $this->fonts = $draft->fonts;
         $this->boxes = new Boxes($draft->tree, $draft->fonts);
-        $this->plan = Planning::of($draft->tree, $this->boxes, By::Frame, new Baseline($draft->tree, $this->boxes, $draft->fonts));
+        $this->plan = Planning::of($draft->tree, $this->boxes, By::Frame, new Baseline($draft->tree, $this->boxes, $draft->fonts, isForSnapping: false));
         $this->settings = array_values($draft->of(CheckSettings::class)->all())[0] ?? CheckSettings::none();
         $this->place = array_flip(array_map(static fn (Placed $one): string => $one->id, $this->plan->placed));
     }
@@ -82,10 +87,23 @@ final class Looked
         return $this->leaves ??= array_values(array_filter(array_map(fn (Placed $one): Item => $this->tree->item($one->id), $this->plan->placed), fn (Item $item): bool => (! $item->holdsItems() || $item->kind instanceof ShowsAsOne || ! $item->isFramedByItems()) && ! $this->isInShape($item)));
     }
 
-    /** @return list<Meant> how things were meant to lie, the innermost first */
-    public function meant(bool $sizes = false): array
+    /** @return list<int> places among the leaves of those whose boxes meet one on the sheet, back to front */
+    public function leavesMeeting(Rect $box): array
     {
-        return $this->meant[$sizes ? 'sizes' : 'places'] ??= (new Intent($this->sheet, $this->plan, $this->draft->of(Guide::class)->all(), Wish::of($this->sheet, sizes: $sizes)))->ofSheet();
+        $this->nearby ??= new Nearby(array_map(fn (Item $item): Rect => $this->placed($item->id)->box, $this->leaves()));
+
+        return $this->nearby->meeting($box);
+    }
+
+    /** @return list<Meant> how things were meant to lie, the innermost first */
+    public function meant(): array
+    {
+        return $this->meant ??= $this->intent(false)->ofSheet();
+    }
+
+    public function intent(bool $sizes): Intent
+    {
+        return new Intent($this->sheet, $this->plan, $this->draft->of(Guide::class)->all(), Wish::of($this->sheet, sizes: $sizes), $this->memory);
     }
 
     /** Every gap and inset, with what is expected of those that are odd. */

@@ -21,18 +21,22 @@ final class LooseGroups implements Check
 
     public function find(Looked $at): iterable
     {
+        $gaps = [];
+        foreach ($at->ledger()->gaps as $gap) {
+            foreach ([[$gap->a, $gap->b], [$gap->b, $gap->a]] as [$id, $other]) {
+                if ($at->tree->item($id)->isFramedByItems() && $gap->size < ($gaps[$id][$gap->axis->value][0] ?? INF)) {
+                    $gaps[$id][$gap->axis->value] = [$gap->size, $other];
+                }
+            }
+        }
         foreach ($at->plan->placed as $one) {
             $group = $at->tree->item($one->id);
             if (! $group->isFramedByItems() || ! $group->holdsItems() || $group->kind instanceof ShowsAsOne || $group->kind instanceof MasksOthers || $one->isTurned || $group->keepsNumbers()) {
                 continue;
             }
             foreach (Axis::cases() as $axis) {
-                [$within, $outside, $other] = [$this->widest($at, $group, $axis), INF, null];
-                foreach ($at->ledger()->gaps as $gap) {
-                    if ($gap->axis === $axis && ($gap->a === $group->id || $gap->b === $group->id) && $gap->size < $outside) {
-                        [$outside, $other] = [$gap->size, $gap->a === $group->id ? $gap->b : $gap->a];
-                    }
-                }
+                [$outside, $other] = $gaps[$group->id][$axis->value] ?? [INF, null];
+                $within = $other === null ? null : $this->widest($at, $group, $axis);
                 // What is not seen as nearer is nearer by a hair only.
                 if ($within === null || $other === null || $outside <= 0.0 || $within <= $outside + 1.0) {
                     continue;

@@ -53,16 +53,19 @@ final class LowContrast implements Check
     private function ground(Looked $at, Item $item): ?Colour
     {
         $own = $item->kind instanceof WordsInBox ? $item->kind->box($item) : null;
-        $box = $at->ink($item->id);
         $fill = $own === null ? null : Look::fill($own);
         if ($fill !== null) {
             return $fill instanceof Colour && $fill->isOpaque() ? $fill : null;
         }
         $found = $at->sheet->background === null ? Colour::of('#ffffff') : Colour::of($at->sheet->background);
-        foreach ($at->leaves() as $other) {
+        $box = null;
+        $leaves = $at->leaves();
+        foreach ($at->leavesMeeting($at->placed($item->id)->box) as $place) {
+            $other = $leaves[$place];
             if ($other->id === $item->id) {
                 break;
             }
+            $box ??= $at->ink($item->id);
             $placed = $at->placed($other->id);
             if (! $placed->box->meets($box) || Look::paintsNothing($other) && ! $other->kind instanceof HasPicture) {
                 continue;

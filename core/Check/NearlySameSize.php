@@ -7,7 +7,6 @@ namespace AllSquare\Core\Check;
 use AllSquare\Core\Geometry\Axis;
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Spoken;
-use AllSquare\Core\Intent\Meant;
 use AllSquare\Core\Item\Traits\HasPoints;
 use AllSquare\Core\Sheet\Placed;
 use AllSquare\Core\Sheet\Words;
@@ -22,31 +21,35 @@ final class NearlySameSize implements Check
 
     public function find(Looked $at): iterable
     {
-        foreach ($at->meant(sizes: true) as $level) {
-            foreach ($level->changes() as $i) {
-                $one = $level->placed[$i];
+        foreach ($at->intent(sizes: true)->sized() as [$placed, $sized]) {
+            foreach ($placed as $i => $one) {
                 // What is as large as its points need, as drawings are, is not meant to be as large as something else.
-                if ($at->tree->item($one->id)->kind instanceof HasPoints) {
+                if ($one->box === $sized[$i]->box || $at->tree->item($one->id)->kind instanceof HasPoints) {
                     continue;
                 }
                 foreach (Axis::cases() as $axis) {
-                    [$is, $expected] = [$axis->size($one->box), Length::round($axis->size($level->boxes[$i]))];
-                    if (! Length::same($is, $expected) && $this->occurs($level, $axis, $expected) > $this->occurs($level, $axis, $is)) {
-                        $side = $axis === Axis::X ? 'w' : 'h';
-                        yield new Finding(
-                            'near-size', [$one->id], $one->box,
-                            sprintf('%s is %s %s', Words::quoted($at->tree->item($one->id)), Spoken::withUnit($is), $axis === Axis::X ? 'wide' : 'high'),
-                            sprintf('Others like it are %s.', Spoken::withUnit($expected)),
-                            $is, $expected, [new Fix('place', [$one->id], [$side => $expected, 'ref' => 'top-left'])], $axis->value,
-                        );
+                    [$is, $expected] = [$axis->size($one->box), Length::round($axis->size($sized[$i]->box))];
+                    if (! Length::same($is, $expected) && self::occurs($placed, $axis, $expected) > self::occurs($placed, $axis, $is)) {
+                        yield $this->finding($at, $one, $axis, $is, $expected);
                     }
                 }
             }
         }
     }
 
-    private function occurs(Meant $level, Axis $axis, float $size): int
+    private function finding(Looked $at, Placed $one, Axis $axis, float $is, float $expected): Finding
     {
-        return count(array_filter($level->placed, static fn (Placed $one): bool => Length::same($axis->size($one->box), $size)));
+        return new Finding(
+            'near-size', [$one->id], $one->box,
+            sprintf('%s is %s %s', Words::quoted($at->tree->item($one->id)), Spoken::withUnit($is), $axis === Axis::X ? 'wide' : 'high'),
+            sprintf('Others like it are %s.', Spoken::withUnit($expected)),
+            $is, $expected, [new Fix('place', [$one->id], [$axis === Axis::X ? 'w' : 'h' => $expected, 'ref' => 'top-left'])], $axis->value,
+        );
+    }
+
+    /** @param  list<Placed>  $placed */
+    private static function occurs(array $placed, Axis $axis, float $size): int
+    {
+        return count(array_filter($placed, static fn (Placed $one): bool => Length::same($axis->size($one->box), $size)));
     }
 }

@@ -26,9 +26,10 @@ final class TightLines implements Check
     {
         $limit = $at->limit($this);
         foreach (Texts::inLines($at) as $item) {
-            $lines = $item->kind instanceof SetsLines ? count($item->kind->lines($item, $at->fonts)) : 0;
             $is = $item->number('line_height');
-            if ($lines < self::LEAST || $item->number('size') > self::LARGEST * $at->sheet->ppi / 96 || $is >= $limit - 0.0005) {
+            // So low a text has not so many lines.
+            $isLow = $at->placed($item->id)->box->h < (self::LEAST - 0.5) * $item->number('size') * $is;
+            if ($isLow || $is >= $limit - 0.0005 || $item->number('size') > self::LARGEST * $at->sheet->ppi / 96 || ! $item->kind instanceof SetsLines || count($item->kind->lines($item, $at->fonts)) < self::LEAST) {
                 continue;
             }
             yield new Finding(

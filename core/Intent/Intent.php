@@ -36,8 +36,9 @@ final class Intent
     /**
      * @param  Plan  $plan  with how letters stand
      * @param  iterable<Guide>  $guides
+     * @param  Memory|null  $memory  of what was understood before
      */
-    public function __construct(private readonly Sheet $sheet, private readonly Plan $plan, private readonly iterable $guides, Wish $wish)
+    public function __construct(private readonly Sheet $sheet, private readonly Plan $plan, private readonly iterable $guides, Wish $wish, private readonly ?Memory $memory = null)
     {
         $this->wish = $wish->among(count($plan->placed));
         $this->boxes = array_map(static fn (Placed $one): Rect => $one->box, $plan->placed);
@@ -49,6 +50,27 @@ final class Intent
     public function ofSheet(): array
     {
         return isset($this->siblings['']) ? $this->of($this->siblings[''], $this->wish) : [];
+    }
+
+    /**
+     * What sizes were meant to be, whatever comes of it.
+     *
+     * @return list<array{list<Placed>, list<Placed>}> what lies beside each other, as it is and as it was meant, as large as that
+     */
+    public function sized(): array
+    {
+        $sized = [];
+        $by = array_column($this->plan->placed, null, 'id');
+        foreach ($this->siblings as $parent => $places) {
+            $holder = $by[$parent] ?? null;
+            $wish = $holder === null ? $this->wish : ($holder->isTurned || $holder->locked || $holder->isSeries ? null : $this->wish->within($holder->box));
+            if ($wish !== null && count($places) > 1) {
+                $placed = array_map(fn (int $place): Placed => $this->plan->placed[$place], $places);
+                $sized[] = [$placed, (new SizeFinder($wish))->sized($placed, $this->holds($placed))];
+            }
+        }
+
+        return $sized;
     }
 
     /**
@@ -119,8 +141,18 @@ final class Intent
             }
         }
         $isOnSheet = $placed[0]->parent === null;
-        $level = new Level($sized, $this->groundsAmong($places), $isOnSheet ? $this->lines() : ['x' => [], 'y' => []], $reaches, $wish);
-        $meant = $level->meant($placed);
+        [$grounds, $lines] = [$this->groundsAmong($places), $isOnSheet ? $this->lines() : ['x' => [], 'y' => []]];
+        // What is known is not understood once more, unless somebody asks how it came about.
+        $level = static fn (): Level => new Level($sized, $grounds, $lines, $reaches, $wish);
+        $key = $this->memory === null ? '' : self::key($sized, $grounds, $lines, $reaches, $wish);
+        $leads = $this->memory?->leads($key);
+        if ($leads === null) {
+            $made = $level();
+            $level = static fn (): Level => $made;
+            $leads = $made->leads();
+        }
+        $this->memory?->keep($key, $leads);
+        $meant = new Meant($placed, $sized, $leads, static fn (): array => $level()->at($leads));
         foreach ($places as $i => $place) {
             $this->boxes[$place] = $meant->boxes[$i];
             $used = $this->used[$place] ?? ['x' => 0.0, 'y' => 0.0];
@@ -131,6 +163,16 @@ final class Intent
         }
 
         return $meant;
+    }
+
+    /**
+     * All that a level follows from, but for whose places they are.
+     *
+     * @param  list<Placed>  $placed
+     */
+    private static function key(array $placed, mixed ...$more): string
+    {
+        return hash('xxh128', serialize([array_map(static fn (Placed $one): array => [$one->box, $one->isGround, $one->baseline, $one->standsBy, $one->locked, $one->isTurned, $one->isInexact, $one->isSeries, $one->letterLines, $one->edges], $placed), ...array_values($more)]));
     }
 
     /**

@@ -64,8 +64,8 @@ final readonly class Level
         return $centred;
     }
 
-    /** @param  list<Placed>  $were  the same before they were sized */
-    public function meant(array $were): Meant
+    /** @return array{x: list<float>, y: list<float>} px, where each was meant to begin */
+    public function leads(): array
     {
         $free = array_map(fn (Placed $one): float => $one->locked ? 0.0 : $this->wish->tolerance, $this->placed);
         $from = $this->things;
@@ -86,7 +86,16 @@ final readonly class Level
             $things = $next;
         }
 
-        return new Meant($were, $this->placed, $things, $this->relations);
+        return ['x' => $things['x']->leads, 'y' => $things['y']->leads];
+    }
+
+    /**
+     * @param  array{x: list<float>, y: list<float>}  $leads  px
+     * @return array{array{x: Things, y: Things}, array{x: list<Relation>, y: list<Relation>}} things that begin there, and how they are related
+     */
+    public function at(array $leads): array
+    {
+        return [['x' => $this->things['x']->at($leads['x']), 'y' => $this->things['y']->at($leads['y'])], $this->relations];
     }
 
     /**

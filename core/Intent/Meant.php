@@ -10,6 +10,7 @@ use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Geometry\Spoken;
 use AllSquare\Core\Refusal;
 use AllSquare\Core\Sheet\Placed;
+use Closure;
 
 /** How things that lie side by side were meant to lie. */
 final class Meant
@@ -22,14 +23,14 @@ final class Meant
     /**
      * @param  list<Placed>  $placed  as they lie, with what is in them where it was meant to lie
      * @param  list<Placed>  $sized  the same with the sizes that were meant
-     * @param  array{x: Things, y: Things}  $things  where they were meant to lie
-     * @param  array{x: list<Relation>, y: list<Relation>}  $relations
+     * @param  array{x: list<float>, y: list<float>}  $leads  px, where each was meant to begin
+     * @param  Closure(): array{array{x: Things, y: Things}, array{x: list<Relation>, y: list<Relation>}}  $how  the same as things, and how they are related
      */
-    public function __construct(public readonly array $placed, private readonly array $sized, private readonly array $things, private readonly array $relations)
+    public function __construct(public readonly array $placed, private readonly array $sized, array $leads, private readonly Closure $how)
     {
         $boxes = [];
         foreach ($sized as $i => $one) {
-            $boxes[] = new Rect($things['x']->leads[$i], $things['y']->leads[$i], $one->box->w, $one->box->h);
+            $boxes[] = new Rect($leads['x'][$i], $leads['y'][$i], $one->box->w, $one->box->h);
         }
         $this->boxes = $boxes;
     }
@@ -37,7 +38,7 @@ final class Meant
     /** What holds among them then. */
     public function pattern(): Pattern
     {
-        return $this->pattern ??= Pattern::among($this->placed, $this->things, $this->relations);
+        return $this->pattern ??= Pattern::among($this->placed, ...($this->how)());
     }
 
     /** @return list<int> places of those that do not lie, or are not as large, as they were meant to */
@@ -103,13 +104,15 @@ final class Meant
     /** @param  callable(Respacing, Axis): list<float>  $spaced */
     private function spaced(callable $spaced): self
     {
-        $things = $this->things;
+        [$things, $relations] = ($this->how)();
         foreach (Axis::cases() as $axis) {
             $key = $axis->value;
-            $things[$key] = $things[$key]->at($spaced(new Respacing($things[$key], $this->relations[$key]), $axis));
+            $things[$key] = $things[$key]->at($spaced(new Respacing($things[$key], $relations[$key]), $axis));
         }
 
-        return new self($this->placed, $this->sized, ['x' => $things['x'], 'y' => $things['y']], $this->relations);
+        $is = ['x' => $things['x'], 'y' => $things['y']];
+
+        return new self($this->placed, $this->sized, ['x' => $is['x']->leads, 'y' => $is['y']->leads], static fn (): array => [$is, $relations]);
     }
 
     /**

@@ -32,7 +32,10 @@ final readonly class SizeFinder
         }
         $new = $this->equal($sizes);
         foreach ($free as $i) {
-            $placed[$i] = $placed[$i]->in($this->about($placed[$i]->box, $new["w $i"], $new["h $i"]));
+            $box = $this->about($placed[$i]->box, $new["w $i"], $new["h $i"]);
+            if ($box !== $placed[$i]->box) {
+                $placed[$i] = $placed[$i]->in($box);
+            }
         }
 
         return array_values($placed);
@@ -57,6 +60,9 @@ final readonly class SizeFinder
         $keys = array_keys($sizes);
         $numbers = array_values($sizes);
         $reach = $this->wish->tolerance / 2;
+        if (self::areApart($numbers, 2 * $reach)) {
+            return $sizes;
+        }
         $noise = max(0.3, $reach / 3);
         $segments = Segments::of($numbers, array_fill(0, count($numbers), $noise ** 2), LineFinder::cost($noise, max([1.0, ...$numbers])), 0.0, 2 * $reach)->each;
         $means = array_map(static fn (array $of): array => [array_sum(array_slice($numbers, $of[0], $of[1] - $of[0])) / ($of[1] - $of[0]), $noise / sqrt($of[1] - $of[0])], $segments);
@@ -78,5 +84,22 @@ final readonly class SizeFinder
         }
 
         return $sizes;
+    }
+
+    /**
+     * Whether all that are not the same already are too far from each other to be meant as the same.
+     *
+     * @param  list<float>  $numbers  ascending
+     */
+    private static function areApart(array $numbers, float $reach): bool
+    {
+        for ($i = 1; $i < count($numbers); $i++) {
+            $step = $numbers[$i] - $numbers[$i - 1];
+            if ($step > 0.0 && $step <= $reach + Length::SAME) {
+                return false;
+            }
+        }
+
+        return true;
     }
 }

@@ -16,7 +16,8 @@ use AllSquare\Core\Text\FontLibrary;
 /** The first and the last baseline of items (docs/ARCHITECTURE.md, Text). What has no text that stands upright has its bottom. */
 final readonly class Baseline
 {
-    public function __construct(private Tree $tree, private Boxes $boxes, private FontLibrary $fonts)
+    /** @param  bool  $isForSnapping  whether lines that things only snap to are wanted as well */
+    public function __construct(private Tree $tree, private Boxes $boxes, private FontLibrary $fonts, private bool $isForSnapping = true)
     {
     }
 
@@ -54,7 +55,7 @@ final readonly class Baseline
     public function letterLines(string $id): array
     {
         $item = $this->tree->item($id);
-        if (! $item->kind instanceof HasBaseline || ! $this->standsUpright($item)) {
+        if (! $this->isForSnapping || ! $item->kind instanceof HasBaseline || ! $this->standsUpright($item)) {
             return [];
         }
         $top = $this->boxes->bounds($id)->y;
@@ -65,7 +66,7 @@ final readonly class Baseline
     /** @return array{x: list<float>, y: list<float>} of the columns and rows of an upright table, px of the sheet */
     public function edges(string $id): array
     {
-        return TrackEdges::of($this->tree, $id, $this->boxes->bounds($id), $this->fonts);
+        return ! $this->isForSnapping ? ['x' => [], 'y' => []] : TrackEdges::of($this->tree, $id, $this->boxes->bounds($id), $this->fonts);
     }
 
     /** @return float|null px of the sheet: of what an item holds, the highest first baseline, or the lowest last one */

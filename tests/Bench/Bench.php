@@ -20,11 +20,11 @@ final class Bench
         $this->figures = new Figures;
     }
 
-    /** @param  string|null  $part  "intent" for what is made of layouts, and how fast; "shapes" for looks and paths, "type" for texts, "svg" for what is taken in, "pictures", "rails", "tables"; all without it */
+    /** @param  string|null  $part  "intent" for what is made of layouts, and how fast; "shapes" for looks and paths, "type" for texts, "svg" for what is taken in, "pictures", "rails", "tables", "check"; all without it */
     public function run(?string $part): int
     {
-        if (! in_array($part, [null, 'intent', 'shapes', 'type', 'svg', 'pictures', 'rails', 'tables'], true)) {
-            fwrite(STDERR, "unknown part \"$part\". There is: intent, shapes, type, svg, pictures, rails, tables\n");
+        if (! in_array($part, [null, 'intent', 'shapes', 'type', 'svg', 'pictures', 'rails', 'tables', 'check'], true)) {
+            fwrite(STDERR, "unknown part \"$part\". There is: intent, shapes, type, svg, pictures, rails, tables, check\n");
 
             return 2;
         }
@@ -44,6 +44,7 @@ final class Bench
                 'pictures' => $this->pictures($server),
                 'rails' => $this->rails($server, new LargeSheet($server)),
                 'tables' => $this->tables($server),
+                'check' => $this->check($server, new LargeSheet($server)),
                 'svg' => null,
                 default => $this->everything($server),
             };
@@ -71,6 +72,7 @@ final class Bench
         $this->pictures($server);
         $this->rails($server, $large);
         $this->tables($server);
+        $this->check($server, $large);
     }
 
     private function shapes(RunningServer $server, LargeSheet $large): void
@@ -121,6 +123,14 @@ final class Bench
             $this->hold(Stopwatch::summary($tables->typing($browser))['median'], 50.0, 'ms');
         } finally {
             $browser->close();
+        }
+    }
+
+    private function check(RunningServer $server, LargeSheet $large): void
+    {
+        $checking = new Checking($server, $large);
+        foreach ($checking->requests() as $name => $request) {
+            $this->overFigures($server, $checking->sheet, [$name => $request]);
         }
     }
 

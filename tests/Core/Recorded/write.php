@@ -16,7 +16,7 @@ use Tests\Support\ParamsByChance;
  */
 require dirname(__DIR__, 3).'/vendor/autoload.php';
 
-const COMMANDS = 40;
+const COMMANDS = 48;
 /** Those with the most to get wrong come up more often. */
 const OFTEN = ['align', 'distribute', 'set-gap', 'set-clearance', 'inset', 'block', 'ring', 'step-repeat', 'set-series', 'square-up', 'match-size', 'place', 'set', 'resize', 'fit-to-grid', 'move-by', 'mend-gaps', 'again'];
 
