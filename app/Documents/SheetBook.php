@@ -189,12 +189,14 @@ final readonly class SheetBook
         }
     }
 
-    private function freeName(Document $document, string $name): string
+    /** @param  string  $what  what it is of the one that has that name */
+    public function freeName(Document $document, string $name, string $what = ' copy'): string
     {
         $taken = $document->sheets()->pluck('name')->all();
-        $free = mb_strimwidth($name, 0, Naming::LONGEST - 10).' copy';
+        $begins = mb_strimwidth($name, 0, Naming::LONGEST - 5 - mb_strlen($what)).$what;
+        $free = $begins;
         for ($n = 2; in_array($free, $taken, true); $n++) {
-            $free = mb_strimwidth($name, 0, Naming::LONGEST - 10)." copy $n";
+            $free = "$begins $n";
         }
 
         return $free;

@@ -24,7 +24,7 @@ final readonly class SheetCopier
 
     public function copy(Sheet $sheet, string $name, ?string $document = null): Sheet
     {
-        $copy = $sheet->replicate()->fill(['name' => $name, 'removed' => $document === null, 'revision' => 0, 'document_id' => $document ?? $sheet->document_id, 'page' => $document === null ? null : $sheet->page]);
+        $copy = $sheet->replicate()->fill(['name' => $name, 'removed' => $document === null, 'revision' => 0, 'document_id' => $document ?? $sheet->document_id, 'page' => $document === null ? null : $sheet->page, 'variant' => null]);
         $copy->id = $this->ids->next();
         $copy->save();
         $ids = $this->items($sheet->id, $copy->id, ofPage: $document !== null);
@@ -39,15 +39,14 @@ final readonly class SheetCopier
         return $copy;
     }
 
-    /** What was one with things at other widths of the page is so no more. */
-    private static function alone(string $fields): string
+    /** What was one with things at other widths of the page is so no more; it is known what it was copied from. */
+    private static function alone(string $fields, string $id): string
     {
-        $values = str_contains($fields, '"page"') ? json_decode($fields, true, flags: JSON_THROW_ON_ERROR) : null;
-        if (! is_array($values) || ($values['twin']['zone'] ?? null) !== 'page') {
-            return $fields;
+        $values = (array) json_decode($fields, true, flags: JSON_THROW_ON_ERROR);
+        if (($values['twin']['zone'] ?? null) === 'page') {
+            $values['twin'] = null;
         }
-
-        $values['twin'] = null;
+        $values['source'] ??= $id;
 
         return ItemRows::stored($values);
     }
@@ -66,7 +65,7 @@ final readonly class SheetCopier
         Item::query()->toBase()->where('sheet_id', $from)->orderBy('id')->chunk(200, static function ($rows) use ($ids, $to, $ofPage): void {
             DB::table('items')->insert($rows->map(static fn ($row): array => [
                 ...(array) $row,
-                ...($ofPage ? [] : ['props' => self::alone((string) $row->props)]),
+                ...($ofPage ? [] : ['props' => self::alone((string) $row->props, $row->id)]),
                 'id' => $ids[$row->id],
                 'sheet_id' => $to,
                 'parent_id' => $row->parent_id === null ? null : $ids[$row->parent_id],

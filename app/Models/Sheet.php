@@ -17,6 +17,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 /**
  * The row of a sheet.
  *
+ * @property array{of: string, items: list<string>}|null $variant  of which sheet it is another arrangement, and of which things on it
  * @property string $id
  * @property string $document_id
  * @property int $position
@@ -48,7 +49,7 @@ final class Sheet extends Model
     protected $guarded = [];
 
     /** @var array<string, string> */
-    protected $casts = ['whole_pixels' => 'bool', 'removed' => 'bool', 'revision' => 'int', 'position' => 'int'];
+    protected $casts = ['variant' => 'array', 'whole_pixels' => 'bool', 'removed' => 'bool', 'revision' => 'int', 'position' => 'int'];
 
     /**
      * Those that are there for people: a deleted sheet is kept for undo, and a deleted document until it is restored.

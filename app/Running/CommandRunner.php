@@ -48,6 +48,7 @@ final readonly class CommandRunner
         private Recorder $recorder,
         private Answers $answers,
         private LastCommand $past,
+        private AnotherSheet $another,
         private Mentions $pictures,
     ) {
     }
@@ -83,7 +84,7 @@ final readonly class CommandRunner
     {
         $this->raise($sheetId, $call->revision);
         $sheet = Sheet::query()->findOrFail($sheetId);
-        $call = $this->past->resolved($sheet, $call);
+        $call = $this->another->resolved($sheet, $this->past->resolved($sheet, $call));
         $draft = $this->loader->draft($sheet, $call->command->needs(), $call->items, $call->unit);
         $done = Execution::of($call->command, $draft, $call->items);
         if ($done->change->isEmpty()) {
@@ -142,7 +143,7 @@ final readonly class CommandRunner
         if ($call->revision !== null && $call->revision !== $sheet->revision) {
             throw new StaleRevision($sheet->revision);
         }
-        $call = $this->past->resolved($sheet, $call);
+        $call = $this->another->resolved($sheet, $this->past->resolved($sheet, $call));
         $draft = $this->loader->draft($sheet, $call->command->needs(), $call->items, $call->unit);
         $done = Execution::of($call->command, $draft, $call->items);
         if ($done->change->isEmpty()) {

@@ -31,7 +31,7 @@ final readonly class Answers
     /** @return array<string, mixed> */
     public function sheet(Sheet $row): array
     {
-        return self::settings($row->toCore()) + ['document' => $row->document_id, 'position' => $row->position];
+        return self::settings($row->toCore()) + ['document' => $row->document_id, 'position' => $row->position, 'variant' => $row->variant];
     }
 
     /** @return array<string, mixed> */

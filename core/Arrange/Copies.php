@@ -51,7 +51,7 @@ final readonly class Copies
         $id = $this->draft->nextId();
         $item = $this->draft->item($source);
         $inside = $this->draft->tree->children($source);
-        $this->draft->add($item->with(['id' => $id, 'parent' => $parent, 'locked' => false, 'reference' => false])->withFields(['twin' => null]));
+        $this->draft->add($item->with(['id' => $id, 'parent' => $parent, 'locked' => false, 'reference' => false])->withFields(['twin' => null, 'source' => null]));
         foreach ($inside as $child) {
             $this->into($child->id, $id);
         }

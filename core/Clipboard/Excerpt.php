@@ -21,6 +21,9 @@ final readonly class Excerpt
 
     public const VERSION = 2;
 
+    /** What is shorter is the number of a thing in an excerpt that comes from no sheet. */
+    private const LENGTH_OF_ID = 26;
+
     /** @param  list<array<string, mixed>>  $items */
     private function __construct(private array $items)
     {
@@ -95,7 +98,7 @@ final readonly class Excerpt
             }
             $item = Layouts::checked(ItemData::read($data, $id, $parent === null ? null : $ids[$parent], $i * 1024, $draft->fonts), $draft->fonts);
             // A copy is one with nothing on other sheets.
-            $made[$root][$id] = $item->twin() === null ? $item : $item->withFields(['twin' => null]);
+            $made[$root][$id] = $item->withFields(['twin' => null, 'source' => strlen($source) < self::LENGTH_OF_ID || $draft->tree->has($source) ? null : ($item->knownAs() === $id ? $source : $item->knownAs())]);
             $ids[$source] = $id;
             $rootOf[$source] = $root;
         }

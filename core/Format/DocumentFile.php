@@ -29,11 +29,13 @@ final class DocumentFile
     /** @param  array<string, mixed>  $carried  what goes along with it */
     public static function write(DocumentContent $document, array $carried = []): string
     {
+        $numbers = array_map(self::numbers(...), $document->sheets);
+
         return json_encode([
             'format' => self::FORMAT,
             'version' => Editions::CURRENT,
             'name' => $document->name,
-            'sheets' => array_map(self::sheet(...), $document->sheets),
+            'sheets' => array_map(static fn (SheetContent $content, array $ids): array => self::sheet($content, $ids, self::sources($numbers)), $document->sheets, $numbers),
             ...self::belongings($document->belongings, new Renaming([]), ofDocument: true),
             ...array_filter($carried),
         ], self::FLAGS, self::DEPTH)."\n";
@@ -56,16 +58,42 @@ final class DocumentFile
         return Editions::current($data);
     }
 
-    /** @return array<string, mixed> */
-    private static function sheet(SheetContent $content): array
+    /** @return array<string, string> the numbers in the file by the ids of the items */
+    private static function numbers(SheetContent $content): array
+    {
+        $ids = [];
+        foreach ((new Tree($content->items))->inOrder() as $i => $id) {
+            $ids[$id] = (string) ($i + 1);
+        }
+
+        return $ids;
+    }
+
+    /**
+     * @param  array<array<string, string>>  $numbers  by sheet
+     * @return array<string, string> how what something was copied from is called in the file, by its id
+     */
+    private static function sources(array $numbers): array
+    {
+        $sources = [];
+        foreach (array_values($numbers) as $sheet => $ids) {
+            foreach ($ids as $id => $number) {
+                $sources[$id] = ($sheet + 1).":$number";
+            }
+        }
+
+        return $sources;
+    }
+
+    /**
+     * @param  array<string, string>  $ids
+     * @param  array<string, string>  $sources
+     * @return array<string, mixed>
+     */
+    private static function sheet(SheetContent $content, array $ids, array $sources): array
     {
         $sheet = $content->sheet;
         $tree = new Tree($content->items);
-        /** @var array<string, string> $ids the numbers in the file by the ids of the items */
-        $ids = [];
-        foreach ($tree->inOrder() as $i => $id) {
-            $ids[$id] = (string) ($i + 1);
-        }
 
         return [
             'name' => $sheet->name,
@@ -80,19 +108,22 @@ final class DocumentFile
             'unit_of_spacing' => $sheet->unitOfSpacing,
             'grid' => $sheet->grid->toArray(),
             ...($sheet->page === null ? [] : ['page' => $sheet->page]),
-            'items' => self::items($tree, null, $ids),
+            'items' => self::items($tree, null, $ids, $sources),
             ...self::belongings($content->belongings, new Renaming($ids), ofDocument: false),
         ];
     }
 
     /**
      * @param  array<string, string>  $ids
+     * @param  array<string, string>  $sources
      * @return list<array<string, mixed>>
      */
-    private static function items(Tree $tree, ?string $parent, array $ids): array
+    private static function items(Tree $tree, ?string $parent, array $ids, array $sources): array
     {
-        return array_map(static function (Item $item) use ($tree, $ids): array {
-            $inside = self::items($tree, $item->id, $ids);
+        return array_map(static function (Item $item) use ($tree, $ids, $sources): array {
+            $inside = self::items($tree, $item->id, $ids, $sources);
+            $source = $item->knownAs() === $item->id ? null : $sources[$item->knownAs()] ?? $item->knownAs();
+            $item = $item->withFields(isset($item->fields['source']) ? ['source' => $source] : []);
 
             return ['id' => $ids[$item->id], ...ItemData::write($item), ...($inside === [] ? [] : ['items' => $inside])];
         }, array_values($tree->children($parent)));

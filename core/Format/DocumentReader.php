@@ -45,13 +45,36 @@ final readonly class DocumentReader
     {
         return new DocumentContent(
             Naming::given(array_filter($file, is_string(...), ARRAY_FILTER_USE_KEY)),
-            array_map($this->sheet(...), self::list($file, 'sheets')),
+            $this->withSources(array_map($this->sheet(...), self::list($file, 'sheets'))),
             $this->belongings($file, new Renaming([]), ofDocument: true),
         );
     }
 
-    /** @param  array<string, mixed>  $data */
-    private function sheet(array $data): SheetContent
+    /**
+     * What things were copied from is known by their ids again; in the file it is said by sheet and number.
+     *
+     * @param  list<array{SheetContent, array<array-key, string>}>  $read  sheets, and the ids of things by those of the file
+     * @return list<SheetContent>
+     */
+    private function withSources(array $read): array
+    {
+        $known = static function (Item $item) use ($read): Item {
+            $source = $item->fields['source'] ?? null;
+            if (! is_string($source) || preg_match('/^(\d+):(.+)$/', $source, $found) !== 1) {
+                return $item;
+            }
+
+            return $item->withFields(['source' => $read[(int) $found[1] - 1][1][$found[2]] ?? null]);
+        };
+
+        return array_map(static fn (array $one): SheetContent => new SheetContent($one[0]->sheet, array_map($known, [...$one[0]->items]), $one[0]->belongings->all()), $read);
+    }
+
+    /**
+     * @param  array<string, mixed>  $data
+     * @return array{SheetContent, array<array-key, string>} and the ids of its things by those of the file
+     */
+    private function sheet(array $data): array
     {
         $sheet = $this->settings($data);
         $ids = $items = [];
@@ -70,7 +93,7 @@ final readonly class DocumentReader
             $one instanceof Slice ? (new Slices($draft))->add($one->name, $one->box, $one->cut) : $draft->of($one::class)->put($one);
         }
 
-        return $draft->content();
+        return [$draft->content(), $ids];
     }
 
     /** @param  array<string, mixed>  $data */

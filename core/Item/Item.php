@@ -143,6 +143,14 @@ final readonly class Item
         return $this->kind instanceof LaysOut ? $this->kind->rail($this->fields) : null;
     }
 
+    /** By what it is known again on copies of its sheet: what it was copied from, or itself. */
+    public function knownAs(): string
+    {
+        $source = $this->fields['source'] ?? null;
+
+        return is_string($source) ? $source : $this->id;
+    }
+
     /** By what it is one with others on other sheets; null where it lies on this one alone. */
     public function twin(): ?Twin
     {

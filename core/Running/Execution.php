@@ -88,7 +88,9 @@ final readonly class Execution
     private static function run(Command $command, Draft $draft, array $items): self
     {
         $report = $command->run($draft, $items);
-        Settlers::settle($draft);
+        if (! $draft->hasSettled()) {
+            Settlers::settle($draft);
+        }
         $change = $draft->change();
         self::refuseBeyond($draft, $change);
         $named = array_values(array_filter($report->selection, $draft->tree->has(...)));

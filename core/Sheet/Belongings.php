@@ -23,6 +23,12 @@ final readonly class Belongings
         $this->all = $bySort;
     }
 
+    /** @return list<Belonging> */
+    public function all(): array
+    {
+        return array_merge([], ...array_map(array_values(...), array_values($this->all)));
+    }
+
     /**
      * @template T of Belonging
      *

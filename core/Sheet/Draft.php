@@ -22,6 +22,8 @@ final class Draft
 
     public readonly Tree $tree;
 
+    private bool $hasSettled = false;
+
     /** @var array<class-string<Belonging>, Collection<covariant Belonging>> by sort */
     private readonly array $belongings;
 
@@ -144,6 +146,17 @@ final class Draft
     public function nextId(): string
     {
         return $this->ids->next();
+    }
+
+    /** Everything lies as it lay on a sheet that had settled: nothing is settled once more when the command is done. */
+    public function markSettled(): void
+    {
+        $this->hasSettled = true;
+    }
+
+    public function hasSettled(): bool
+    {
+        return $this->hasSettled;
     }
 
     /** The sheet as it is now. */

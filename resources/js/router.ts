@@ -11,6 +11,7 @@ export const router = createRouter({
             name: 'measured',
             component: () => import('@/views/MeasuredSheet.vue'),
         },
+        { path: '/d/:document/:sheet/compare', name: 'compare', component: () => import('@/views/Compare.vue') },
         { path: '/:rest(.*)', redirect: '/' },
     ],
 });

@@ -119,7 +119,10 @@ final class AccessTest extends BrowserTestCase
         $this->browser->visit(str_replace('/hand-over', '/measured', $path));
         $this->browser->see('.downloads');
         $this->look('the measured sheet');
-        self::assertSame(35, $this->looked);
+        $this->browser->visit(str_replace('/hand-over', '/compare', $path));
+        $this->browser->see('.list .row, .list .empty');
+        $this->look('two sheets compared');
+        self::assertSame(36, $this->looked);
         self::assertSame('', implode("\n", array_map(static fn (string $what, string $where): string => "$where: $what", array_keys($this->found), $this->found)));
     }
 

@@ -19,14 +19,14 @@ final class HouseTest extends TestCase
 
     /** The floors of the core, the lowest first: each knows those beneath it. */
     private const CORE = [
-        'Geometry', 'Rail', 'Path', 'Text', 'Table', 'Item', 'Sheet', 'Paint', 'Measure', 'Arrange', 'Points', 'Snap', 'Intent', 'Slice', 'Series', 'Settle', 'Running', 'Clipboard', 'Kit', 'Tokens', 'Check', 'Command', 'DimensionDrawing', 'Format', 'Svg',
+        'Geometry', 'Rail', 'Path', 'Text', 'Table', 'Item', 'Sheet', 'Paint', 'Measure', 'Arrange', 'Points', 'Snap', 'Intent', 'Slice', 'Series', 'Settle', 'Running', 'Clipboard', 'Kit', 'Tokens', 'Check', 'Compare', 'Command', 'DimensionDrawing', 'Format', 'Svg',
     ];
 
     /** The floors of the application, all above the core. */
     private const APP = ['Database', 'Storage', 'Tools', 'Pictures', 'Icons', 'Models', 'Contract', 'Sheets', 'History', 'Running', 'Documents', 'Export', 'Archives', 'Demo', 'Http', 'Console', 'Providers'];
 
     /** The floors of the page. */
-    private const PAGE = ['api', 'sheet', 'stores', 'parts', 'desk', 'handover', 'shelf', 'views'];
+    private const PAGE = ['api', 'sheet', 'stores', 'parts', 'desk', 'handover', 'compare', 'shelf', 'views'];
 
     public function test_the_core_knows_no_framework(): void
     {

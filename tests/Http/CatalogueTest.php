@@ -121,6 +121,9 @@ final class CatalogueTest extends HttpTestCase
         if ($command === 'paste' && $ids !== [] && $this->maybe(70)) {
             $params['file']['items'] = array_map(static fn (array $item): array => array_diff_key($item, array_flip(['order', 'bounds', 'ink', 'locked', 'reference', 'svg'])), array_slice($sheet['items'], 0, 6));
         }
+        if ($command === 'take-over') {
+            $params = $this->maybe(60) ? ['line' => $this->pick([0, ...array_column($this->getJson("/api/documents/$this->document/history")->json('lines'), 'line')])] : ['sheet' => $this->sheet];
+        }
         if ($command === 'take-tokens' && $this->maybe(90)) {
             $params['file'] = $this->tokens();
         }

@@ -64,4 +64,32 @@ final class CheckConsoleTest extends ConsoleTestCase
             self::assertSame(2, $this->artisan('allsquare:run', $batch, $this->file)->getExitCode(), $bad);
         }
     }
+
+    public function test_two_files_differ_thing_by_thing(): void
+    {
+        $other = $this->data->path.'/other.json';
+        $data = json_decode((string) file_get_contents($this->file), true, flags: JSON_THROW_ON_ERROR);
+        $data['sheets'][0]['items'][4]['frame']['x'] = 536;
+        $data['sheets'][0]['items'][0]['name'] = 'First card';
+        $data['sheets'][] = ['name' => 'Quay', 'width' => 100, 'height' => 60, 'items' => []];
+        file_put_contents($other, json_encode($data));
+        $told = $this->artisan('allsquare:diff', $this->file, $other);
+        self::assertSame([1, "Pier: \"Card 1\" is gone\nPier: \"First card\" is added\nPier: \"Card 5\" moves left 4 px\nQuay: The sheet is added\n4 differences\n"], [$told->getExitCode(), self::sorted($told->getOutput())], $told->getErrorOutput());
+        $json = json_decode($this->artisan('allsquare:diff', $this->file, $other, '--sheet=Pier', '--json')->getOutput(), true, flags: JSON_THROW_ON_ERROR);
+        self::assertSame(3, $json['count']);
+        self::assertContains(['dx' => -4, 'dy' => 0], array_column($json['sheets']['Pier'], 'numbers'));
+        self::assertSame([0, "No difference\n"], [$this->artisan('allsquare:diff', $this->file, $this->file)->getExitCode(), $this->artisan('allsquare:diff', $this->file, $this->file)->getOutput()]);
+        self::assertSame(2, $this->artisan('allsquare:diff', $this->file, $this->data->path.'/nowhere.json')->getExitCode());
+    }
+
+    /** What is gone lies behind all that is there. */
+    private static function sorted(string $told): string
+    {
+        $lines = explode("\n", trim($told));
+        $last = array_pop($lines);
+        usort($lines, static fn (string $a, string $b): int => [! str_contains($a, 'gone'), ! str_contains($a, 'added'), $a] <=> [! str_contains($b, 'gone'), ! str_contains($b, 'added'), $b]);
+        $pier = array_filter($lines, static fn (string $line): bool => str_starts_with($line, 'Pier'));
+
+        return implode("\n", [...$pier, ...array_diff($lines, $pier), $last])."\n";
+    }
 }

@@ -27,7 +27,7 @@ final readonly class Fields implements IteratorAggregate
 
     public function __construct(Field ...$fields)
     {
-        $fields = $fields === [] ? [] : [...$fields, new BerthField, new PinsField, new TwinField];
+        $fields = $fields === [] ? [] : [...$fields, new BerthField, new PinsField, new TwinField, new SourceField];
         $this->fields = array_column($fields, null, 'name');
         $this->defaults = array_column($fields, 'default', 'name');
         $stored = json_encode(array_map(static fn (Field $field): mixed => $field->stored($field->default), $this->fields), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);

@@ -31,7 +31,7 @@ final class Painters
     {
         $item = $branch->item();
         $fields = $item->fields;
-        unset($fields['opacity'], $fields['berth'], $fields['pins'], $fields['twin']);
+        unset($fields['opacity'], $fields['berth'], $fields['pins'], $fields['twin'], $fields['source']);
         $inside = [];
         foreach ($item->kind instanceof PaintedWithItems ? $branch->inside() : [] as $held) {
             $inside[] = [self::hash($held), $held->item()->frame->toArray(), $held->item()->angle, $held->item()->flip, $held->item()->hidden];

@@ -95,6 +95,8 @@ export const api = {
     setSheet: (id: string, place: { name?: string; position?: number }) =>
         json<SheetSummary>('PATCH', `sheets/${id}`, place),
     copySheet: (id: string) => json<SheetSummary>('POST', `sheets/${id}/copy`),
+    /** another arrangement of a sheet, or of some things on it */
+    addVariant: (id: string, items: string[] = []) => json<SheetSummary>('POST', `sheets/${id}/variants`, { items }),
     addWidth: (id: string, width: number) => json<SheetSummary>('POST', `sheets/${id}/widths`, { width }),
     deleteSheet: (id: string) => send('DELETE', `sheets/${id}`),
     post: <T>(path: string, body?: unknown) => json<T>('POST', path, body),

@@ -179,6 +179,8 @@ export interface SheetSettings {
 
 export interface SheetSummary extends SheetSettings {
     document: string;
+    /** of which sheet it is another arrangement, and of which things on it; of none, of the whole sheet */
+    variant: { of: string; items: string[] } | null;
     position: number;
     revision: number;
 }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { api, Problem } from '@/api/client';
 import type { Item } from '@/api/types';
 import { useActions, type Action } from '@/desk/actions';
 import { focusBack } from '@/parts/focus';
@@ -35,6 +36,19 @@ function pick(item: Item): void {
 
 /** Where an entry led nowhere else, the keys of the desk count again. */
 const focusLater = () => void nextTick(() => focusBack(null));
+
+/** Another arrangement of what is selected, on a sheet beside this one. */
+async function vary(): Promise<void> {
+    const sheet = desk.sheet;
+    if (!sheet || !desk.document) return;
+    try {
+        const made = await api.addVariant(sheet.id, desk.selection);
+        await router.push({ name: 'desk', params: { document: desk.document.id, sheet: made.id } });
+        desk.say(`Made "${made.name}" for another arrangement. Compare it from the menu of its tab.`);
+    } catch (error) {
+        desk.say(error instanceof Problem ? error.message : 'The server does not answer.', 'refused');
+    }
+}
 
 function measure(): void {
     void router.push({ name: 'measured', params: route.params });
@@ -86,6 +100,12 @@ const entries = computed(() => [
         label: desk.selection.length > 0 ? 'Measured sheet of these' : 'Measured sheet',
         keys: '',
         command: measure,
+    },
+    {
+        label: 'Variant of the selection',
+        keys: '',
+        disabled: desk.selection.length === 0,
+        command: () => void vary(),
     },
     { separator: true },
     ...(beneath.value.length > 1

@@ -65,6 +65,16 @@ export function useSheetWork(
         return same.map((one) => one.width);
     });
 
+    /** A variant is compared with what it is a variant of. */
+    function compare(sheet: SheetSummary): void {
+        const source = sheets.value.find((one) => one.id === sheet.variant?.of);
+        void router.push({
+            name: 'compare',
+            params: { document: desk.document?.id, sheet: source?.id ?? sheet.id },
+            query: source ? { with: sheet.id } : {},
+        });
+    }
+
     function rename(sheet: SheetSummary, name: string): void {
         void change(async () => {
             await api.setSheet(sheet.id, { name });
@@ -94,6 +104,16 @@ export function useSheetWork(
                         return copy.id;
                     }),
             },
+            {
+                label: 'Make a variant',
+                command: () =>
+                    void change(async () => {
+                        const made = await api.addVariant(sheet.id);
+                        desk.say(`Made "${made.name}", a variant of "${sheet.name}". Undo takes it back.`);
+                        return made.id;
+                    }),
+            },
+            { label: 'Compare…', command: () => compare(sheet) },
             { label: 'Another width…', command: () => (widening.value = sheet) },
             ...(sheet.page && sheet.id === desk.sheet?.id
                 ? [

@@ -77,7 +77,7 @@ final readonly class Recording
         $place = implode(' ', array_map(Length::text(...), [...array_values($item->frame->toArray()), $item->origin->x, $item->origin->y]));
         $flags = array_keys(array_filter(['locked' => $item->locked, 'hidden' => $item->hidden, 'reference' => $item->reference]));
 
-        return "$item->name: $place @$item->angle in ".($item->parent ?? 'sheet')." #$item->rank ".implode(' ', $flags).' '.self::shortly(array_filter($item->fields, static fn (mixed $value, string $name): bool => $value !== null || ! in_array($name, ['berth', 'pins', 'twin'], true), ARRAY_FILTER_USE_BOTH));
+        return "$item->name: $place @$item->angle in ".($item->parent ?? 'sheet')." #$item->rank ".implode(' ', $flags).' '.self::shortly(array_filter($item->fields, static fn (mixed $value, string $name): bool => $value !== null || ! in_array($name, ['berth', 'pins', 'twin', 'source'], true), ARRAY_FILTER_USE_BOTH));
     }
 
     /** The sheet, and all on it that is no item. */

@@ -180,7 +180,7 @@ final class Scene
         return array_map(fn (string $id): float => $this->bounds($id)->y, array_values($ids));
     }
 
-    private function take(Draft $draft): void
+    public function take(Draft $draft): void
     {
         $this->items = $draft->tree->all();
         $this->slices = $draft->of(Slice::class)->all();

@@ -4,10 +4,12 @@ import type { HistoryEntry } from '@/api/types';
 import { useDesk } from '@/stores/desk';
 import { useSending } from '@/stores/sending';
 import { computed, shallowRef, watch } from 'vue';
+import { useRoute } from 'vue-router';
 
 /** What was done, line by line, the latest first; a click goes back to a line, or forward again. */
 const desk = useDesk();
 const sending = useSending();
+const route = useRoute();
 const lines = shallowRef<HistoryEntry[] | null>(null);
 const failed = shallowRef(false);
 
@@ -56,6 +58,13 @@ const time = (at: string) =>
                         >{{ time(line.at) }}
                     </i>
                 </button>
+                <RouterLink
+                    v-if="line.sheet === desk.sheet?.id && line.line !== current && !line.undone"
+                    class="link"
+                    :to="{ name: 'compare', params: route.params, query: { line: line.line } }"
+                    :aria-label="`Compare with: ${line.label}`"
+                    >Compare</RouterLink
+                >
             </li>
             <li>
                 <button type="button" :class="{ current: current === 0 }" @click="current !== 0 && desk.goTo(0)">
@@ -103,6 +112,24 @@ button {
     font-size: 12px;
     line-height: 1.35;
     cursor: pointer;
+}
+li {
+    position: relative;
+}
+.link {
+    position: absolute;
+    right: 10px;
+    bottom: 5px;
+    padding: 1px 5px;
+    border-radius: 3px;
+    background: var(--paper);
+    color: var(--spruce);
+    font-size: 11px;
+    opacity: 0;
+}
+li:hover .link,
+.link:focus-visible {
+    opacity: 1;
 }
 button:hover {
     background: var(--well);
