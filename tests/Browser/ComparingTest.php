@@ -59,19 +59,19 @@ final class ComparingTest extends BrowserTestCase
 
         // Both are lit where it is, moved and zoomed together.
         $this->browser->click('.list .says');
-        Waiting::until(fn (): bool => $this->browser->run('return document.querySelectorAll(".mark").length') === 2, 'a mark on each');
+        Waiting::until(fn (): bool => $this->browser->run('return document.querySelectorAll(".picture .mark").length') === 2, 'a mark on each');
         $this->browser->press('Larger');
         $places = (array) $this->browser->run('return [...document.querySelectorAll(".picture")].map((one) => one.style.transform + one.style.width)');
         self::assertSame($places[0], $places[1]);
 
-        $this->browser->press('Take over: "Card 1" moves down 24 px');
+        $this->browser->click('.list .row .btn');
         $this->heading('1 difference');
         self::assertEquals(124, array_column($this->items($sheet), 'bounds', 'name')['Card 1']['y']);
         $this->browser->keys([WebDriverKeys::CONTROL, 'z', WebDriverKeys::NULL]);
         $this->heading('2 differences');
         self::assertEquals(100, array_column($this->items($sheet), 'bounds', 'name')['Card 1']['y']);
 
-        $this->browser->press('Choose "Sheet 1, variant"');
+        $this->browser->click('.either .btn.main');
         $this->browser->waitForSheet();
         self::assertSame([$variant], array_column($this->server->call('GET', "documents/$document")['sheets'], 'id'));
         $this->browser->keys([WebDriverKeys::CONTROL, 'z', WebDriverKeys::NULL]);
