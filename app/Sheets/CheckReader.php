@@ -28,7 +28,7 @@ final readonly class CheckReader
 {
     private const SORTS = [Guide::class, Slice::class, TypeStyle::class, CheckSettings::class, IgnoredFinding::class];
 
-    public function __construct(private SheetLoader $loader, private Repository $cache)
+    public function __construct(private SheetLoader $loader, private Repository $cache, private FoundCounts $counts)
     {
     }
 
@@ -49,6 +49,7 @@ final readonly class CheckReader
     {
         $done = $this->inspect($sheet);
         $at = $done->looked;
+        $this->counts->keep($sheet, count($done->findings));
         $said = static fn (string $sentence): string => Spoken::in($sentence, $unit, $at->sheet->ppi);
         $by = [];
         foreach ($done->findings as $finding) {

@@ -36,6 +36,13 @@ $browser->see('.square-panel');
 Waiting::until(static fn (): bool => $browser->run('return document.querySelectorAll(".understood line").length') > 20, 'what was understood');
 $shoot('squaring');
 $browser->keys(WebDriverKeys::ESCAPE);
+$browser->clickSheet(700, -20);
+$browser->keys(WebDriverKeys::F8);
+Waiting::until(static fn (): bool => $browser->run('return document.activeElement.classList.contains("fix")'), 'the first of what is out of square');
+$browser->waitForStatus('If pressed');
+$shoot('check');
+$browser->click('.stamp');
+$browser->clickSheet(700, -20);
 Waiting::until(static fn (): bool => $browser->run('return document.querySelectorAll(".square-panel").length') === 0, 'the panel to go');
 $browser->drag(20, 186, 1260, 452);
 Waiting::until(static fn (): bool => str_contains($browser->see('.place h3')->getText(), '4 cards'), 'the four cards');
@@ -45,6 +52,7 @@ $browser->press('Even out across');
 $browser->waitForStatus('Spaced 4 cards');
 Waiting::until(static fn (): bool => str_contains((string) $browser->run('return document.querySelector(".well.gaps").textContent'), '24×3'), 'the gaps to be counted anew');
 $browser->pointer(700, 560)->perform();
+Waiting::until(static fn (): bool => ! str_contains($browser->see('.stamp')->getText(), '66'), 'what is out of square to be counted anew');
 $shoot('desk');
 $turn = static fn () => $browser->run('[...document.querySelectorAll("button")].find((one) => one.ariaLabel?.startsWith("Desk:")).click()');
 $turn();
@@ -54,11 +62,6 @@ $shoot('dark');
 $turn();
 
 $browser->clickSheet(700, -20);
-$browser->keys('?');
-$browser->see('[role=dialog] dl');
-$shoot('keys');
-
-$browser->keys(WebDriverKeys::ESCAPE);
 $browser->press('Guides');
 foreach (['64', '50%', '1216'] as $i => $at) {
     $browser->fill('.guides section:first-child .add input', $at);
@@ -187,17 +190,8 @@ Waiting::until(static fn (): bool => (bool) $browser->run('return [...document.q
 $browser->pointer(700, 20)->perform();
 $shoot('kits');
 
-// How an icon is cut; the icons handed over twice, one of them changed in between; a screen with its measures.
+// The icons handed over twice, one of them changed in between; a screen with its measures.
 $icons = array_values(array_filter($server->call('GET', "documents/$document")['sheets'], static fn (array $sheet): bool => $sheet['name'] === 'Icons'))[0];
-$browser->visit("/d/$document/{$icons['id']}");
-$browser->waitForSheet();
-$browser->run('[...document.querySelectorAll("[role=tab]")].find((tab) => tab.textContent.includes("Slices")).click()');
-$browser->click('.slices li:nth-child(11) button');
-$browser->press('How it is cut');
-$browser->see('.open-drawer .cut');
-$browser->pointer(700, 560)->perform();
-$shoot('cutting');
-
 $order = ['scales' => ['1x', '2x', '3x'], 'formats' => ['png', 'svg']];
 $id = $server->call('POST', "sheets/{$icons['id']}/export", $order)['id'];
 Waiting::until(static fn (): bool => $server->call('GET', "archives/$id")['state'] === 'done', 'the first archive', 90);
@@ -216,6 +210,22 @@ $shoot('hand-over');
 $browser->visit("/d/$document/{$kiosk['id']}/measured");
 Waiting::until(static fn (): bool => (int) $browser->run('return document.querySelector(".drawing")?.naturalWidth ?? 0') > 0, 'the drawing');
 $shoot('measured');
+
+// Another arrangement of the invitation, compared with the first.
+$fair = array_values(array_filter($server->call('GET', "documents/$document")['sheets'], static fn (array $sheet): bool => $sheet['name'] === 'Harbour fair'))[0];
+$airy = $server->call('POST', "sheets/{$fair['id']}/variants", ['name' => 'Harbour fair, words first'])['id'];
+$things = array_column($server->call('GET', "sheets/$airy")['items'], null, 'name');
+$on = static fn (string $command, string $name, array $params): array => $server->call('POST', "sheets/$airy/commands", ['command' => $command, 'items' => [$things[$name]['id']], 'params' => $params]);
+$on('place', 'Ferry at dusk', ['x' => 0]);
+foreach (['Merrow Sound', '12', 'June'] as $name) {
+    $on('move-by', $name, ['dx' => $things['Ferry at dusk']['frame']['w'], 'dy' => 0]);
+}
+$on('set', '12', ['fill' => '#a83a24']);
+$on('move-by', 'Harbour fair', ['dx' => 0, 'dy' => -8]);
+$browser->visit("/d/$document/{$fair['id']}/compare?with=$airy");
+Waiting::until(static fn (): bool => (int) $browser->run('return document.querySelectorAll(".list .row").length') === 6, 'the differences');
+$browser->click('.list .says');
+$shoot('compare');
 
 $browser->close();
 $server->stop();

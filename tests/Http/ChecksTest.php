@@ -14,7 +14,7 @@ final class ChecksTest extends HttpTestCase
     public function test_the_sheets_of_the_demo_are_all_square_but_for_one_which_is_put_right_in_a_step(): void
     {
         app(MerrowSound::class)->load();
-        $looked = 0;
+        $looked = $count = 0;
         foreach (Sheet::query()->get() as $sheet) {
             $answer = $this->getJson("/api/sheets/$sheet->id/findings")->assertOk()->json();
             $found = array_merge(...array_column($answer['kinds'], 'findings'));
@@ -29,11 +29,12 @@ final class ChecksTest extends HttpTestCase
                 self::assertSame(0, $this->getJson("/api/sheets/$sheet->id/findings")->json('count'));
                 $this->postJson("/api/documents/$sheet->document_id/undo")->assertOk();
                 self::assertSame($before, $this->getJson("/api/sheets/$sheet->id")->json('items'));
-                self::assertSame($answer['count'], $this->getJson("/api/sheets/$sheet->id/findings")->json('count'));
+                self::assertSame($count = $answer['count'], $this->getJson("/api/sheets/$sheet->id/findings")->json('count'));
             }
             $looked++;
         }
         self::assertSame(13, $looked);
+        self::assertSame($count, $this->getJson('/api/documents')->json('documents.0.out_of_square'));
     }
 
     public function test_a_finding_says_where_it_is_in_the_unit_of_the_desk_and_is_put_right_by_its_key(): void

@@ -36,7 +36,7 @@ final class EditionsTest extends HttpTestCase
         $opened = $this->call('POST', '/api/documents/import', content: (string) file_get_contents(dirname(__DIR__).'/Core/Format/editions/2.json'), server: ['CONTENT_TYPE' => 'application/json'])->assertCreated();
         $content = $this->getJson('/api/sheets/'.$opened->json('sheets.0.id'))->assertOk();
         $items = array_column($content->json('items'), null, 'name');
-        self::assertEquals(['fill' => '#dfeaec', 'outline' => ['colour' => '#24485a', 'weight' => 2], 'radius' => 8, 'radii' => null, 'shadow' => [], 'opacity' => 1, 'berth' => null, 'pins' => null, 'twin' => null], $items['Card']['fields']);
+        self::assertEquals(['fill' => '#dfeaec', 'outline' => ['colour' => '#24485a', 'weight' => 2], 'radius' => 8, 'radii' => null, 'shadow' => [], 'opacity' => 1, 'berth' => null, 'pins' => null, 'twin' => null, 'source' => null], $items['Card']['fields']);
         self::assertEquals(["Skerry Point\n10:40", 'bitter', 700, 18, 'centre', 'down'], array_map(static fn (string $name): mixed => $items['Skerry Point']['fields'][$name], ['text', 'font', 'weight', 'size', 'align', 'grow']));
         self::assertSame([4, 8], [$items['Block']['fields']['series']['columns'], $items['Block']['fields']['series']['count']]);
         self::assertSame([true, true, 10], [$items['Rule']['locked'], $items['Buoy']['hidden'], $items['Sign']['angle']]);

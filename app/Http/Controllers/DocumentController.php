@@ -16,6 +16,7 @@ use App\Http\Download;
 use App\Models\Document;
 use App\Models\Sheet;
 use App\Sheets\Answers;
+use App\Sheets\FoundCounts;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -25,7 +26,7 @@ use Symfony\Component\HttpKernel\Exception\UnsupportedMediaTypeHttpException;
 
 final readonly class DocumentController
 {
-    public function __construct(private SheetBook $book, private Schemas $schemas, private Answers $answers)
+    public function __construct(private SheetBook $book, private Schemas $schemas, private Answers $answers, private FoundCounts $found)
     {
     }
 
@@ -122,6 +123,7 @@ final readonly class DocumentController
             'id' => $document->id,
             'name' => $document->name,
             'changed' => $document->updated_at->toIso8601ZuluString('millisecond'),
+            'out_of_square' => $this->found->of($document),
             'sheets' => $document->sheets->map(fn (Sheet $sheet): array => $this->answers->sheet($sheet) + ['revision' => $sheet->revision])->values()->all(),
         ];
     }

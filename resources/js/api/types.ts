@@ -189,6 +189,8 @@ export interface DocumentSummary {
     id: string;
     name: string;
     changed: string;
+    /** findings on all sheets that were looked through and have not changed since; null where none was */
+    out_of_square: number | null;
     sheets: SheetSummary[];
 }
 

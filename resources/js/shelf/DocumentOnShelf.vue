@@ -78,11 +78,16 @@ const entries = [
             </button>
         </div>
         <span>{{ sheets }}, changed {{ when }}</span>
+        <span v-if="document.out_of_square" class="odd">{{ document.out_of_square }} out of square</span>
         <Menu ref="menu" :model="entries" popup />
     </li>
 </template>
 
 <style scoped>
+.standing > .odd {
+    display: block;
+    color: var(--brick);
+}
 .standing {
     padding-bottom: 14px;
     min-width: 0;

@@ -50,7 +50,7 @@ final class BenchTest extends TestCase
         self::assertGreaterThan(2 * self::SHEETS, $tried);
     }
 
-    /** Sheets on which something lies in line with what is turned, and so at a place that is known to some thousandths. */
+    /** Sheets on which something lies in line with what is turned, and so at a place that is known to some thousandths; on five of them something moves. */
     public function test_beside_what_is_turned_nothing_moves_again(): void
     {
         $tried = 0;
@@ -62,7 +62,7 @@ final class BenchTest extends TestCase
                 self::assertLessThan(self::TURNED, max(abs($move['dx']), abs($move['dy'])), "seed $seed: ".json_encode($move));
             }
         }
-        self::assertSame(7, $tried);
+        self::assertSame(5, $tried);
     }
 
     public function test_squaring_up_moves_nothing_further_than_the_tolerance(): void
