@@ -135,10 +135,12 @@ final class DeskTest extends BrowserTestCase
     {
         $browser = $this->browser;
         ['document' => $document] = $this->openDemo('Kiosk');
+        $sheets = count($this->server->call('GET', "documents/$document")['sheets']);
+        $new = 'Sheet '.($sheets + 1);
         $browser->press('Add a sheet');
         $browser->see('[role=dialog] .main');
         $browser->press('Add sheet');
-        Waiting::until(static fn (): bool => str_contains($browser->see('.tab.on')->getText(), 'Sheet 12'), 'the new sheet');
+        Waiting::until(static fn (): bool => str_contains($browser->see('.tab.on')->getText(), $new), 'the new sheet');
         $browser->waitForSheet();
         self::assertStringContainsString('Nothing on this sheet yet', $browser->see('.contents .empty')->getText());
         $browser->press('Box');
@@ -148,9 +150,9 @@ final class DeskTest extends BrowserTestCase
         Waiting::until(static fn (): bool => str_contains($browser->see('.tab.on')->getText(), 'Kiosk'), 'the first sheet');
         $browser->waitForSheet();
         $browser->press('Undo');
-        Waiting::until(static fn (): bool => str_contains($browser->see('.tab.on')->getText(), 'Sheet 12'), 'undo to go to the sheet it changed');
+        Waiting::until(static fn (): bool => str_contains($browser->see('.tab.on')->getText(), $new), 'undo to go to the sheet it changed');
         $browser->press('Undo');
-        Waiting::until(fn (): bool => count($this->server->call('GET', "documents/$document")['sheets']) === 13, 'the sheet to be taken back');
+        Waiting::until(fn (): bool => count($this->server->call('GET', "documents/$document")['sheets']) === $sheets, 'the sheet to be taken back');
     }
 
     public function test_the_shelf_deletes_with_undo_and_begins_new_documents(): void
