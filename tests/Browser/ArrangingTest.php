@@ -189,6 +189,7 @@ final class ArrangingTest extends BrowserTestCase
         $browser->press('Before the first change');
         $browser->waitForStatus('Back before the first change');
         self::assertCount(0, $this->items($sheet));
+        Waiting::until(static fn (): bool => $browser->run('return document.querySelector(".history .current")?.textContent.trim()') === 'Before the first change', 'the history to be read again');
         $browser->run('document.querySelector(".history button").click()');
         $browser->waitForStatus('Now at: Copied');
         self::assertCount(9, $this->items($sheet));

@@ -81,9 +81,10 @@ final class TablesTest extends BrowserTestCase
         // It meets the guide, and the others that share the frame give way.
         [$x, $y] = $this->middle('[data-edge=x0]');
         [$toX] = $browser->onScreen(247, 0);
+        $browser->countQuestions();
         $browser->pointer($x, $y)->clickAndHold()->perform();
         $browser->driver->action()->moveByOffset(20, 0)->perform();
-        Waiting::until(static fn (): bool => $browser->run('return window.questions ?? 0') === 0, 'what can be snapped to to be known');
+        $browser->waitForAnswers();
         $browser->driver->action()->moveByOffset($toX - $x - 20, 0)->perform();
         Waiting::until(static fn (): bool => str_contains((string) $browser->run('return document.querySelector(".words")?.textContent'), '150 wide'), 'the edge to meet the guide');
         $browser->driver->action()->release()->perform();

@@ -196,12 +196,24 @@ final class Browser
     /** Drags on the sheet, in px of the sheet. On the way it waits until the page knows what it asked for when the drag began. */
     public function drag(float $fromX, float $fromY, float $toX, float $toY): void
     {
-        $this->run(self::COUNT_QUESTIONS);
+        $this->countQuestions();
         [$ax, $ay] = $this->onScreen($fromX, $fromY);
         [$bx, $by] = $this->onScreen($toX, $toY);
         $this->pointer($ax, $ay)->clickAndHold()->moveByOffset((int) (($bx - $ax) / 2), (int) (($by - $ay) / 2))->perform();
-        Waiting::until(fn (): bool => $this->run('return window.questions') === 0, 'the page to have its answers');
+        $this->waitForAnswers();
         $this->driver->action()->moveByOffset($bx - $ax - (int) (($bx - $ax) / 2), $by - $ay - (int) (($by - $ay) / 2))->release()->perform();
+    }
+
+    /** From here on, what the page asks the server is counted. */
+    public function countQuestions(): void
+    {
+        $this->run(self::COUNT_QUESTIONS);
+    }
+
+    /** Until the page has taken the answers to all that it asked. */
+    public function waitForAnswers(): void
+    {
+        Waiting::until(fn (): bool => $this->run('return window.questions') === 0, 'the page to have its answers');
     }
 
     public function clickSheet(float $x, float $y, bool $double = false): void

@@ -54,7 +54,12 @@ function hide(): void {
 
 <template>
     <Popover ref="panel" class="square-panel" :dismissable="false" @show="opened('.square-panel')" @hide="hide">
-        <form class="square" aria-label="Square up" @submit.prevent="squaring.act">
+        <form
+            class="square"
+            aria-label="Square up"
+            @submit.prevent="squaring.act"
+            @keydown.q.exact.prevent.stop="squaring.act()"
+        >
             <h3>Square up {{ counted(desk.selected) }}</h3>
             <SumField
                 v-model="tolerance"

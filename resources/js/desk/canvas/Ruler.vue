@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { rulerSteps } from './ticks';
 import { useDesk } from '@/stores/desk';
 import { figure } from '@/sheet/geometry';
 import { useUnits } from '@/stores/units';
@@ -17,10 +18,6 @@ const theme = useTheme();
 const canvas = ref<HTMLCanvasElement | null>(null);
 
 const THICK = 20;
-/** Into how many parts a step of a beginning figure is divided, so that every tick is a figure that can be read. */
-const PARTS: Record<string, number> = { 1: 10, 2: 4, 5: 5 };
-/** Figures stand at least this far apart on the screen. */
-const APART = 56;
 
 const along = computed(() => (props.axis === 'x' ? view.size.w : view.size.h));
 
@@ -51,21 +48,6 @@ function shade(context: CanvasRenderingContext2D): void {
     context.fillRect(from * view.zoom + start(), THICK - 6, Math.max(size * view.zoom, 1), 6);
 }
 
-/** The least step of 1, 2 or 5 times a power of ten, in the desk's unit, whose figures stand far enough apart. */
-function steps(): { step: number; parts: number } {
-    const least = APART / view.zoom / units.pixels;
-    // Nothing on a sheet is placed by less than a pixel's figure.
-    const smallest = units.unit === 'px' ? 1 : 0.001;
-    for (let power = Math.floor(Math.log10(Math.max(least, smallest))); ; power++) {
-        for (const digit of [1, 2, 5]) {
-            const step = Number(`${digit}e${power}`);
-            if (step < least || step < smallest) continue;
-            const parts = PARTS[digit] ?? 1;
-            return { step, parts: units.unit === 'px' && step / parts < 1 ? step : parts };
-        }
-    }
-}
-
 /** Where guides cut the ruler. */
 function marks(context: CanvasRenderingContext2D): void {
     if (!view.showGuides || view.bare) return;
@@ -82,7 +64,7 @@ function marks(context: CanvasRenderingContext2D): void {
 }
 
 function ticks(context: CanvasRenderingContext2D): void {
-    const { step, parts } = steps();
+    const { step, parts } = rulerSteps();
     const small = step / parts;
     const scale = units.pixels * view.zoom;
     const zero = props.axis === 'x' ? (desk.sheet?.zero.x ?? 0) : (desk.sheet?.zero.y ?? 0);

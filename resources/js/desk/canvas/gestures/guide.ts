@@ -1,4 +1,5 @@
 import type { Axis, Guide, Point } from '@/api/types';
+import { onTicks } from '@/desk/canvas/ticks';
 import { beginSnapping, point } from '@/desk/snap/snapper';
 import { useDesk } from '@/stores/desk';
 import { useUnits } from '@/stores/units';
@@ -26,7 +27,9 @@ export function guideGesture(axis: Axis, guide: Guide | null, isOnRuler: (at: Po
         move(pointer, keys) {
             away = isOnRuler(pointer);
             const place = { x: axis === 'x' ? pointer.x : 0, y: axis === 'y' ? pointer.y : 0 };
-            const to = snapping.at(place, keys.ctrl || away, false)[axis];
+            const free = keys.ctrl || away;
+            const snapped = snapping.at(place, free, false);
+            const to = (free ? snapped : onTicks(place, snapped))[axis];
             at = to;
             ghost.value = {
                 shape: 'guide',
@@ -68,7 +71,8 @@ export function zeroGesture(start: Point): Gesture {
 
     return {
         move(at, keys) {
-            const place = snapping.at(at, keys.ctrl, false);
+            const snapped = snapping.at(at, keys.ctrl, false);
+            const place = keys.ctrl ? snapped : onTicks(at, snapped);
             const across = Math.abs(at.x - start.x) >= Math.abs(at.y - start.y);
             to = !keys.shift ? place : across ? { x: place.x } : { y: place.y };
             const label = Object.entries(to).map(([axis, value]) => `${axis} ${useUnits().text(value)}`);
