@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace AllSquare\Core\Item\Combined;
 
 use AllSquare\Core\Geometry\Matrix;
+use AllSquare\Core\Geometry\Point;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Item\Field\PathField;
 use AllSquare\Core\Item\Item;
@@ -28,9 +29,12 @@ final class CombinedPainter extends ShapePainter
 
     public function shape(Item $item): ?Shape
     {
-        $data = PathData::write(PathField::of($item->fields['outcome']), 4);
+        $path = PathField::of($item->fields['outcome']);
+        $data = PathData::write($path, 4);
+        $bounds = $path->bounds();
 
-        return $data === '' ? null : Shape::ofPath($data, rule: 'evenodd');
+        // It lies in the space of what is combined, not in its own frame's.
+        return $data === '' || $bounds === null ? null : Shape::ofPath($data, rule: 'evenodd', origin: new Point($bounds->x, $bounds->y));
     }
 
     public function paint(Branch $branch): Painting

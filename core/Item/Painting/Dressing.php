@@ -7,6 +7,7 @@ namespace AllSquare\Core\Item\Painting;
 use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Geometry\Rect;
 use AllSquare\Core\Item\Item;
+use AllSquare\Core\Item\Look\Fill;
 use AllSquare\Core\Item\Look\Look;
 use AllSquare\Core\Item\Look\Outline;
 use AllSquare\Core\Item\Look\Paint;
@@ -36,8 +37,9 @@ final class Dressing
     public function __construct(private readonly Item $item, private readonly Shape $shape, private readonly ?Element $picture = null, private readonly bool $isCut = false)
     {
         $this->outline = Look::outline($item);
-        $this->fill = $shape->isOpen ? null : Look::fill($item)?->paint($item->frame->w, $item->frame->h);
-        $this->line = $this->outline?->fill->paint($item->frame->w, $item->frame->h);
+        $paint = static fn (?Fill $fill): ?Paint => $fill?->paint($item->frame->w, $item->frame->h)->from($shape->origin->x ?? 0.0, $shape->origin->y ?? 0.0);
+        $this->fill = $shape->isOpen ? null : $paint(Look::fill($item));
+        $this->line = $paint($this->outline?->fill);
     }
 
     public function painting(): Painting

@@ -3,7 +3,7 @@ import { railOf } from '@/sheet/containers';
 import { useActions } from '@/desk/actions';
 import { enter } from '@/desk/entering';
 import { usePathDrawing } from '@/desk/canvas/pathDrawing';
-import { focusStage, isDesk } from '@/parts/focus';
+import { focusStage, isDesk, OVER } from '@/parts/focus';
 import { PAD, useBench, type Edge } from '@/stores/bench';
 import { useCheck } from '@/stores/check';
 import { useDesk } from '@/stores/desk';
@@ -17,6 +17,9 @@ import { nextTick, onBeforeUnmount, onMounted, ref } from 'vue';
 
 /** Where keys are typed or choose among what is offered. */
 const TYPING = 'input, textarea, select, [role=dialog], [role=menu], [role=menubar], [role=listbox], .p-select';
+
+/** Commands with Ctrl that mean nothing in a field. */
+const FROM_FIELDS = ['d', 'shift d', 'g', 'shift g', 'k', 'l', 'i', 'shift h', 'enter'];
 
 const ARROWS: Record<string, [number, number]> = {
     ArrowLeft: [-1, 0],
@@ -194,10 +197,14 @@ export function useKeys() {
 
     function onKey(event: KeyboardEvent): void {
         const target = event.target as HTMLElement;
-        if (event.defaultPrevented || target.closest(TYPING)) return;
-        if (event.key === 'F8') {
+        if (event.defaultPrevented) return;
+        if (event.key === 'F8' && !target.closest('[role=dialog]')) {
             event.preventDefault();
             check.step(event.shiftKey ? -1 : 1);
+            return;
+        }
+        if (target.closest(TYPING)) {
+            fromField(event, target);
             return;
         }
         if (event.ctrlKey || event.metaKey) {
@@ -216,6 +223,17 @@ export function useKeys() {
         const inTree = target.closest('[role=tree]') !== null;
         if (event.key === 'Delete' && inTree) actions.delete.run();
         if (isDesk(target) && !pathDrawing.onKey(event)) onDeskKey(event);
+    }
+
+    /** What no field means by itself is done from it as well: what was typed is kept, and the sheet has the focus. */
+    function fromField(event: KeyboardEvent, field: HTMLElement): void {
+        const key = (event.shiftKey ? 'shift ' : '') + event.key.toLowerCase();
+        if (!(event.ctrlKey || event.metaKey) || event.altKey || !FROM_FIELDS.includes(key)) return;
+        if (!field.matches('input, select') || field.closest(OVER)) return;
+        event.preventDefault();
+        field.blur();
+        focusStage();
+        if (!event.repeat) withControl[key]?.();
     }
 
     /** A key while the sheet has the focus. */

@@ -1,7 +1,7 @@
 import { nextTick, onBeforeUnmount, onMounted, onUnmounted } from 'vue';
 
 /** Where someone may be in the middle of something that a press elsewhere must not end. */
-const OVER = '[role=dialog], [role=menu], [role=menubar], [role=listbox], .p-popover';
+export const OVER = '[role=dialog], [role=menu], [role=menubar], [role=listbox], .p-popover';
 
 /** The sheet, where the single letters count. Every way of doing something ends here, unless it leads somewhere else. */
 export function focusStage(): void {

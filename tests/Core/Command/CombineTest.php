@@ -7,11 +7,13 @@ namespace Tests\Core\Command;
 use AllSquare\Core\Item\Field\PathField;
 use AllSquare\Core\Item\Item;
 use AllSquare\Core\Item\Look\Look;
+use AllSquare\Core\Item\Look\Paint;
 use AllSquare\Core\Refusal;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use RuntimeException;
 use Tests\Core\Support\Areas;
 use Tests\Core\Support\Scene;
 
@@ -57,6 +59,25 @@ final class CombineTest extends TestCase
             $released++;
         }
         self::assertSame(120, $released);
+    }
+
+    /** Two boxes side by side, joined, are filled as one box of their size is. */
+    public function test_gradients_and_patterns_lie_in_its_frame_wherever_it_stands(): void
+    {
+        $stops = [['at' => 0, 'colour' => '#24485a'], ['at' => 1, 'colour' => '#fffefb']];
+        foreach ([['gradient' => 'linear', 'angle' => 30, 'stops' => $stops], ['gradient' => 'radial', 'stops' => $stops], ['pattern' => 'stripes', 'pitch' => 12, 'angle' => 45, 'colour' => '#24485a']] as $fill) {
+            $scene = Scene::of()->put('a', 340, 420, 100, 80, ['fill' => $fill])->put('b', 440, 420, 100, 80);
+            $made = $scene->run('combine', ['a', 'b'], ['how' => 'join', 'anchor' => 'a'])->report->selection[0];
+            $scene->put('whole', 340, 420, 200, 80, ['fill' => $fill]);
+            $paint = fn (string $id): Paint => Look::fill($scene->items[$id])?->paint($scene->items[$id]->frame->w, $scene->items[$id]->frame->h) ?? throw new RuntimeException('no fill');
+            $there = $paint('whole')->from(340, 420);
+            $painted = json_encode($scene->painting((string) $made)->toArray(), JSON_THROW_ON_ERROR);
+            foreach ([...$there->defs, ...$there->marks] as $element) {
+                $written = json_encode($element->toArray(), JSON_THROW_ON_ERROR);
+                self::assertStringContainsString($written, $painted);
+                self::assertStringContainsString('translate(340 420)', $written);
+            }
+        }
     }
 
     public function test_it_follows_what_is_in_it_and_what_is_chosen_for_it(): void

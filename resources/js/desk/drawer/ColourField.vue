@@ -3,6 +3,7 @@ import type { Colour } from '@/api/types';
 import FieldComplaint from '@/parts/FieldComplaint.vue';
 import { onFieldKey, useTyped } from '@/parts/typed';
 import { hexOf } from '@/sheet/looks';
+import { focusStage } from '@/parts/focus';
 import { useDesk } from '@/stores/desk';
 import InputText from 'primevue/inputtext';
 import { computed, ref } from 'vue';
@@ -48,7 +49,7 @@ function pick(event: Event): void {
 }
 
 function onKey(event: KeyboardEvent): void {
-    onFieldKey(event, { keep, leave: giveBack });
+    onFieldKey(event, { keep, leave: () => (text.value === null ? focusStage() : giveBack()) });
 }
 </script>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { focusStage } from '@/parts/focus';
 import type { Outline } from '@/api/types';
 import { isColour, type Fill } from '@/sheet/looks';
 import { onFieldKey, useTyped } from '@/parts/typed';
@@ -58,7 +59,8 @@ function keepDashes(): void {
     }
 }
 
-const onKey = (event: KeyboardEvent) => onFieldKey(event, { keep: keepDashes, leave: giveBack });
+const onKey = (event: KeyboardEvent) =>
+    onFieldKey(event, { keep: keepDashes, leave: () => (text.value === null ? focusStage() : giveBack()) });
 </script>
 
 <template>
