@@ -170,6 +170,11 @@ final class TextKind implements FieldsFollow, FollowsItsWords, HasBaseline, HasW
         return (new WordsFit(new Typesetting($fonts)))->largest($item, $step);
     }
 
+    public function tracked(Item $item, FontLibrary $fonts): ?Item
+    {
+        return (new WordsFit(new Typesetting($fonts)))->tracked($item);
+    }
+
     public function letterLines(array $fields, float $w, float $h, FontLibrary $fonts): array
     {
         return (new Typesetting($fonts))->letterLines($fields, $w, $h);

@@ -14,6 +14,11 @@ final readonly class WordsFit
 {
     private const LARGEST = 2_000.0;
 
+    /** thousandths of an em behind each letter: from the least to the most that a text takes */
+    private const STEP = 0.001;
+
+    private const TRACKING = [-500.0, 5_000.0];
+
     public function __construct(private Typesetting $setting)
     {
     }
@@ -42,6 +47,29 @@ final readonly class WordsFit
         }
 
         return $fits * $step < 1.0 ? null : $this->sized($item, $fits * $step);
+    }
+
+    /**
+     * Tracked as far apart as its longest line has room in the width of its frame, to a thousandth of a thousandth of an em.
+     *
+     * @return Item|null null where it has none, or where no tracking fills it, as of a single letter
+     */
+    public function tracked(Item $item): ?Item
+    {
+        [$least, $most] = self::TRACKING;
+        $with = static fn (int $steps): Item => $item->withFields(['tracking' => Length::round($least + $steps * self::STEP)]);
+        $width = fn (int $steps): float => $this->setting->of($with($steps)->withFields(['grow' => 'both']))->width;
+        $room = Typesetting::room($item)->w + Length::SAME;
+        [$fits, $not] = [0, (int) round(($most - $least) / self::STEP)];
+        if ($width($fits) > $room || $width($not) <= $room) {
+            return null;
+        }
+        while ($not - $fits > 1) {
+            $middle = intdiv($fits + $not, 2);
+            $width($middle) <= $room ? $fits = $middle : $not = $middle;
+        }
+
+        return $with($fits);
     }
 
     /** Runs that have a size of their own keep their share of it. */

@@ -44,4 +44,11 @@ interface SetsLines
      * @return Item|null null where nothing fits, however small
      */
     public function largest(Item $item, float $step, FontLibrary $fonts): ?Item;
+
+    /**
+     * Tracked so that its longest line is as wide as its frame, its lines broken as they are written.
+     *
+     * @return Item|null null where no tracking does that
+     */
+    public function tracked(Item $item, FontLibrary $fonts): ?Item;
 }

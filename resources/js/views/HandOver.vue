@@ -82,6 +82,13 @@ function putRight(towards: 'outward' | 'nearest'): void {
     void desk.run('whole-slices', { slices, towards, scales: handover.settings.scales as [string, ...string[]] }, []);
 }
 
+/** One slice, as large as the sheet and called as it is. */
+function cutSheet(): void {
+    if (!desk.sheet) return;
+    const { width, height, name } = desk.sheet;
+    void desk.run('add-slice', { x: 0, y: 0, w: width, h: height, name }, []);
+}
+
 /** The one thing that this screen is for has the focus as soon as it can be done, where nothing else was taken. */
 const main = ref<HTMLButtonElement | null>(null);
 watch(
@@ -138,6 +145,7 @@ watch(
                     Go back to the desk, select what is to become an asset, and press “Cut” under Slices, or Ctrl K. A
                     whole sheet can be handed over as PDF, or measured, without any.
                 </p>
+                <button v-if="desk.sheet" class="btn" type="button" @click="cutSheet">Cut the whole sheet</button>
             </div>
             <SliceTable v-else @point="pointed = $event" />
             <div class="foot">

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Command;
 
 use AllSquare\Core\Item\Text\TextKind;
+use AllSquare\Core\Geometry\Length;
 use AllSquare\Core\Refusal;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -83,6 +84,28 @@ final class LettersCommandsTest extends TestCase
     {
         $scene = Scene::of()->put('t', 0, 0, 200, 40, ['kind' => 'text', 'text' => "Pier \u{4E00}"]);
         self::assertSame(["\u{4E00}"], $scene->run('set-words', ['t'], ['from' => 0, 'to' => 6, 'styles' => ['italic' => true]])->report->details['missing_characters'] ?? null);
+    }
+
+    public function test_a_text_is_tracked_until_its_longest_line_fills_its_frame(): void
+    {
+        $tried = 0;
+        $chance = new Randomizer(new Mt19937(11));
+        foreach (['TIDES', 'Merrow Sound', "Harbour\nfair at noon", 'ill'] as $text) {
+            foreach ([14.0, 33.0, 96.0] as $size) {
+                $w = round($size * mb_strlen($text) * $chance->getInt(100, 140) / 100);
+                $scene = Scene::of()->put('t', 0, 0, $w, 300, ['kind' => 'text', 'text' => $text, 'size' => $size, 'grow' => 'none']);
+                $summary = $scene->run('fit-text', ['t'], ['by' => 'tracking'])->report->summary;
+                $tracking = $scene->items['t']->number('tracking');
+                self::assertStringContainsString(sprintf('by %s, to the width of its frame', Length::text($tracking)), $summary);
+                self::assertSame([$size, $w], [$scene->items['t']->number('size'), $scene->items['t']->frame->w]);
+                $scene->run('set', ['t'], ['grow' => 'both']);
+                self::assertEqualsWithDelta($w, $scene->bounds('t')->w, 1.0, "\"$text\" at $size px, tracked by $tracking");
+                $tried++;
+            }
+        }
+        self::assertSame(12, $tried);
+        $this->expectExceptionMessage('No tracking from -500 to 5,000 makes the longest line of "I" as wide as its frame of 300 × 40.');
+        Scene::of()->put('t', 0, 0, 300, 40, ['kind' => 'text', 'text' => 'I', 'name' => 'I', 'grow' => 'none'])->run('fit-text', ['t'], ['by' => 'tracking']);
     }
 
     /** The largest whole size at which all words fit: at one px more they do not. */

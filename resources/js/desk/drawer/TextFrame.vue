@@ -26,6 +26,19 @@ const STANDS = [
     { value: 'bottom', words: 'Bottom' },
 ] as const;
 
+const FITS = [
+    {
+        words: 'Largest size that fits',
+        params: {},
+        hint: (of: string) => `The largest size at which all words of ${of} fit, and none is broken`,
+    },
+    {
+        words: 'Track to the width',
+        params: { by: 'tracking' as const },
+        hint: (of: string) => `The tracking at which the longest line of ${of} fills its frame`,
+    },
+];
+
 const overflow = shallowRef<Setting['overflow']>(null);
 const question = restingQuestion(REST);
 const only = computed(() => (texts.value.length === 1 ? texts.value[0] : undefined));
@@ -72,21 +85,20 @@ const said = computed(() => {
         <p v-if="mixed('grow')" class="mixed">{{ mixed('grow') }}</p>
         <p v-if="said" class="wrong" role="status">{{ said }}</p>
         <button
+            v-for="one in FITS"
+            :key="one.words"
             class="btn"
             type="button"
-            v-tooltip.top="{
-                value: `The largest size at which all words of ${counted(texts)} fit, and none is broken`,
-                showDelay: 400,
-            }"
+            v-tooltip.top="{ value: one.hint(counted(texts)), showDelay: 400 }"
             @click="
                 desk.run(
                     'fit-text',
-                    {},
+                    one.params,
                     texts.map((item) => item.id),
                 )
             "
         >
-            Largest size that fits
+            {{ one.words }}
         </button>
         <h3>Padding</h3>
         <SidesEditor :items="texts" @set="(padding, run) => set({ padding }, run)" />
