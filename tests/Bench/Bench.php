@@ -20,11 +20,11 @@ final class Bench
         $this->figures = new Figures;
     }
 
-    /** @param  string|null  $part  "intent" for what is made of layouts, and how fast; "shapes" for looks and paths, "type" for texts, "svg" for what is taken in, "pictures", "rails", "tables", "check"; all without it */
+    /** @param  string|null  $part  "intent" for what is made of layouts, and how fast; "shapes" for looks and paths, "type" for texts, "svg" for what is taken in, "pictures", "rails", "tables", "check", "jobs"; all without it */
     public function run(?string $part): int
     {
-        if (! in_array($part, [null, 'intent', 'shapes', 'type', 'svg', 'pictures', 'rails', 'tables', 'check'], true)) {
-            fwrite(STDERR, "unknown part \"$part\". There is: intent, shapes, type, svg, pictures, rails, tables, check\n");
+        if (! in_array($part, [null, 'intent', 'shapes', 'type', 'svg', 'pictures', 'rails', 'tables', 'check', 'jobs'], true)) {
+            fwrite(STDERR, "unknown part \"$part\". There is: intent, shapes, type, svg, pictures, rails, tables, check, jobs\n");
 
             return 2;
         }
@@ -33,6 +33,9 @@ final class Bench
         }
         if (in_array($part, [null, 'intent'], true)) {
             (new IntentTable($this->figures))->print();
+        }
+        if (in_array($part, [null, 'jobs'], true)) {
+            (new JobTimes($this->figures))->print();
         }
         $data = new DataFolder;
         $server = new RunningServer($data->path, ['--empty']);
@@ -45,7 +48,7 @@ final class Bench
                 'rails' => $this->rails($server, new LargeSheet($server)),
                 'tables' => $this->tables($server),
                 'check' => $this->check($server, new LargeSheet($server)),
-                'svg' => null,
+                'svg', 'jobs' => null,
                 default => $this->everything($server),
             };
         } finally {

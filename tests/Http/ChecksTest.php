@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Http;
 
-use App\Demo\MerrowSound;
+use App\Demo\Demo;
 use App\Models\HistoryLine;
 use App\Models\Sheet;
 
@@ -13,7 +13,7 @@ final class ChecksTest extends HttpTestCase
 {
     public function test_the_sheets_of_the_demo_are_all_square_but_for_one_which_is_put_right_in_a_step(): void
     {
-        app(MerrowSound::class)->load();
+        app(Demo::class)->load();
         $looked = $count = 0;
         foreach (Sheet::query()->get() as $sheet) {
             $answer = $this->getJson("/api/sheets/$sheet->id/findings")->assertOk()->json();
@@ -33,7 +33,7 @@ final class ChecksTest extends HttpTestCase
             }
             $looked++;
         }
-        self::assertSame(13, $looked);
+        self::assertSame(20, $looked);
         self::assertSame($count, $this->getJson('/api/documents')->json('documents.0.out_of_square'));
     }
 

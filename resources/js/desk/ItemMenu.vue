@@ -4,6 +4,7 @@ import type { Item } from '@/api/types';
 import { useActions, type Action } from '@/desk/actions';
 import { focusBack } from '@/parts/focus';
 import { useDesk } from '@/stores/desk';
+import { useUnits } from '@/stores/units';
 import { useView } from '@/stores/view';
 import ContextMenu from 'primevue/contextmenu';
 import { computed, nextTick, ref, shallowRef } from 'vue';
@@ -13,6 +14,7 @@ import { useRoute, useRouter } from 'vue-router';
 const { actions } = useActions();
 const desk = useDesk();
 const view = useView();
+const units = useUnits();
 const route = useRoute();
 const router = useRouter();
 /** what lies under the pointer, the foremost first */
@@ -43,6 +45,7 @@ async function vary(): Promise<void> {
     if (!sheet || !desk.document) return;
     try {
         const made = await api.addVariant(sheet.id, desk.selection);
+        units.take(sheet.id, made.id);
         await router.push({ name: 'desk', params: { document: desk.document.id, sheet: made.id } });
         desk.say(`Made "${made.name}" for another arrangement. Compare it from the menu of its tab.`);
     } catch (error) {

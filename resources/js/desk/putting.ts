@@ -7,6 +7,7 @@ import { is } from '@/sheet/kinds';
 import { useDesk } from '@/stores/desk';
 import { usePictures } from '@/stores/pictures';
 import { useView } from '@/stores/view';
+import { shallowRef } from 'vue';
 import { usePicturePlacing } from './pictures';
 
 /** What is dragged from the panel of kits onto the sheet. */
@@ -23,6 +24,9 @@ export interface IconWish {
 }
 
 const TYPE = 'application/x-allsquare-put';
+
+/** What was put on the sheet last: the next one stands beside it, and does not take its place. */
+const justPut = shallowRef<readonly string[]>([]);
 
 /** Puts kits, icons and pictures of the library on the sheet: at a point, or at the middle of what is seen. */
 export function usePutting() {
@@ -79,11 +83,16 @@ export function usePutting() {
         else await desk.run('add-icons', { ...params, at: at ?? middle() }, []);
     }
 
+    /** What a picture comes into: the frames that are selected, except where they were put there just now. */
+    const frames = (): Item[] => placing.frames().filter((item) => !justPut.value.includes(item.id));
+
     async function putPicture(what: { picture: string; name: string }, at?: Point, frame?: Item): Promise<void> {
         const taken = await pictures.take(what.picture, what.name);
-        const empty = placing.frames().filter((item) => !item.fields.picture);
-        if (taken) await placing.show([taken], frame ? [frame] : at ? [] : empty, at);
+        const into = frame ? [frame] : at ? [] : frames();
+        if (!taken) return;
+        await placing.show([taken], into, at);
+        if (into.length === 0) justPut.value = desk.selection;
     }
 
-    return { put, grounds, drag, isDragged, dragged };
+    return { put, grounds, frames, drag, isDragged, dragged };
 }

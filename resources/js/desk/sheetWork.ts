@@ -2,6 +2,7 @@ import { api, Problem } from '@/api/client';
 import type { NewSheet, SheetSummary } from '@/api/types';
 import { useContainerActions } from '@/desk/containerActions';
 import { useDesk } from '@/stores/desk';
+import { useUnits } from '@/stores/units';
 import { useWidths } from '@/stores/widths';
 import { computed, ref, type Ref } from 'vue';
 import { useRouter } from 'vue-router';
@@ -19,6 +20,7 @@ export function useSheetWork(
     startRenaming: (sheet: SheetSummary) => Promise<void>,
 ) {
     const desk = useDesk();
+    const units = useUnits();
     const router = useRouter();
     const widths = useWidths();
     const { without } = useContainerActions();
@@ -100,6 +102,7 @@ export function useSheetWork(
                 command: () =>
                     void change(async () => {
                         const copy = await api.copySheet(sheet.id);
+                        units.take(sheet.id, copy.id);
                         desk.say(`Copied sheet "${sheet.name}" as "${copy.name}". Undo takes it back.`);
                         return copy.id;
                     }),
@@ -109,6 +112,7 @@ export function useSheetWork(
                 command: () =>
                     void change(async () => {
                         const made = await api.addVariant(sheet.id);
+                        units.take(sheet.id, made.id);
                         desk.say(`Made "${made.name}", a variant of "${sheet.name}". Undo takes it back.`);
                         return made.id;
                     }),

@@ -26,6 +26,12 @@ export const useUnits = defineStore('units', () => {
         chosen.value = { ...chosen.value, [sheet.value.id]: next };
     }
 
+    /** A copy of a sheet is read in the unit that was chosen for the sheet. */
+    function take(sheet: string, copy: string): void {
+        const unit = chosen.value[sheet];
+        if (unit) chosen.value = { ...chosen.value, [copy]: unit };
+    }
+
     /** A length, as it is read in the unit. */
     const text = (px: number) => figure(px / pixels.value);
     /** A place, from the zero. */
@@ -40,5 +46,5 @@ export const useUnits = defineStore('units', () => {
         return zero === 0 ? typed : `(${typed}) + ${figure(zero)}px`;
     }
 
-    return { unit, pixels, show, choose, text, place, boxText, fromZero };
+    return { unit, pixels, show, choose, take, text, place, boxText, fromZero };
 });

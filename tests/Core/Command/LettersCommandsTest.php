@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Core\Command;
 
-use AllSquare\Core\Item\Text\TextKind;
 use AllSquare\Core\Geometry\Length;
+use AllSquare\Core\Item\Text\TextKind;
 use AllSquare\Core\Refusal;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

@@ -2,12 +2,13 @@
 import { api } from '@/api/client';
 import type { LibraryPicture } from '@/api/kits';
 import { restingQuestion } from '@/api/restingQuestion';
+import { counted } from '@/sheet/words';
 import { usePutting } from '@/desk/putting';
 import { useRoving } from '@/parts/roving';
 import { usePictures } from '@/stores/pictures';
-import { onBeforeUnmount, ref, watch } from 'vue';
+import { computed, onBeforeUnmount, ref, watch } from 'vue';
 
-/** Pictures of the library, each with who made it. One that is pressed comes into the frames that are empty and selected, else onto the sheet. */
+/** Pictures of the library, each with who made it. One that is pressed comes into the frames that are selected, else onto the sheet. */
 const props = defineProps<{ words: string }>();
 const putting = usePutting();
 const pictures = usePictures();
@@ -16,6 +17,10 @@ const { at, to, focused } = useRoving(list);
 const found = ref<LibraryPicture[] | null>(null);
 const trouble = ref('');
 const isLooking = ref(false);
+const where = computed(() => {
+    const frames = putting.frames();
+    return frames.length > 0 ? `into ${counted(frames)}` : 'on the sheet';
+});
 const question = restingQuestion(200);
 
 function fail(error: Error): void {
@@ -53,6 +58,7 @@ onBeforeUnmount(question.drop);
         </template>
         <p v-else-if="found.length === 0" class="note">Nothing in the library goes by that. Try another word.</p>
         <template v-else>
+            <p class="note">A press puts one {{ where }}.</p>
             <button
                 v-for="(picture, i) in found"
                 :key="picture.id"
