@@ -61,17 +61,6 @@ $browser->waitForStatus('dark desk');
 $shoot('dark');
 $turn();
 
-$browser->clickSheet(700, -20);
-$browser->press('Guides');
-foreach (['64', '50%', '1216'] as $i => $at) {
-    $browser->fill('.guides section:first-child .add input', $at);
-    Waiting::until(static fn (): bool => count((array) $browser->run('return [...document.querySelectorAll(".guides li")]')) === $i + 1, 'the guide');
-}
-$browser->press('History');
-$browser->see('.history li');
-$browser->pointer(700, 560)->perform();
-$shoot('guides-history');
-
 // The grid with what is measured by pointing; a drag with its sight lines and the room round it.
 $browser->visit("/d/$document/{$kiosk['id']}");
 $browser->waitForSheet();
@@ -96,16 +85,20 @@ Waiting::until(static fn (): bool => $browser->run('return document.querySelecto
 $shoot('snapping');
 $browser->driver->action()->release()->perform();
 
-// Berth numbers from one text, kept as a series.
-$board = $server->call('POST', "documents/$document/sheets", ['name' => 'Berths', 'width' => 960, 'height' => 600]);
-$berth = $server->call('POST', "sheets/{$board['id']}/commands", ['command' => 'add-item', 'params' => ['kind' => 'text', 'text' => 'Berth 01', 'size' => 26, 'weight' => 700, 'x' => 80, 'y' => 72]])['created'][0]['id'];
-$server->call('POST', "sheets/{$board['id']}/commands", ['command' => 'block', 'items' => [$berth], 'params' => ['columns' => 5, 'rows' => 6, 'column_gap' => 48, 'row_gap' => 44, 'copies' => 'fill', 'count_up' => true, 'series' => true]]);
-$browser->visit("/d/$document/{$board['id']}");
-$browser->waitForSheet();
-$browser->clickSheet(90, 85);
-$browser->see('[name="series columns"]');
-$browser->pointer(700, 560)->perform();
+// A dial whose marks are a series; a banner turned as one before its picture.
+$others = array_column($server->call('GET', 'documents')['documents'], null, 'name');
+$show = static function (string $name, string $thing, string $until) use ($browser, $others): void {
+    ['id' => $of, 'sheets' => [$first]] = $others[$name];
+    $browser->visit("/d/$of/{$first['id']}");
+    $browser->waitForSheet();
+    $browser->run('[...document.querySelectorAll("[role=treeitem]")].find((row) => row.textContent.trim() === arguments[0]).click()', $thing);
+    $browser->see($until);
+    $browser->pointer(700, 20)->perform();
+};
+$show('Merrow Sound, icons', 'Ring', '[name="series count"]');
 $shoot('series');
+$show('Merrow Sound, print', 'Banner', '[name=angle]');
+$shoot('banner');
 
 // The points of a road that bends round a building; a table worked in, with a column chosen.
 $sheets = array_column($server->call('GET', "documents/$document")['sheets'], 'id', 'name');
