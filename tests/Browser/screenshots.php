@@ -87,17 +87,17 @@ $browser->driver->action()->release()->perform();
 
 // A dial whose marks are a series; a banner turned as one before its picture.
 $others = array_column($server->call('GET', 'documents')['documents'], null, 'name');
-$show = static function (string $name, string $thing, string $until) use ($browser, $others): void {
+$show = static function (string $name, float $x, float $y, bool $double, string $until) use ($browser, $others): void {
     ['id' => $of, 'sheets' => [$first]] = $others[$name];
     $browser->visit("/d/$of/{$first['id']}");
     $browser->waitForSheet();
-    $browser->run('[...document.querySelectorAll("[role=treeitem]")].find((row) => row.textContent.trim() === arguments[0]).click()', $thing);
+    $browser->clickSheet($x, $y, $double);
     $browser->see($until);
     $browser->pointer(700, 20)->perform();
 };
-$show('Merrow Sound, icons', 'Ring', '[name="series count"]');
+$show('Merrow Sound, icons', 540, 200, true, '[name="series count"]');
 $shoot('series');
-$show('Merrow Sound, print', 'Banner', '[name=angle]');
+$show('Merrow Sound, print', 640, 400, false, '[name=angle]');
 $shoot('banner');
 
 // The points of a road that bends round a building; a table worked in, with a column chosen.

@@ -160,7 +160,8 @@ export function useKeys() {
         if (key === 't') view.panel = 'contents';
         if (key === 'd' || key === 'n') view.wellShown = key === 'd' ? 'space' : 'gaps';
         await nextTick();
-        document.querySelector<HTMLElement>(PARTS[key] ?? '')?.focus();
+        const parts = document.querySelectorAll<HTMLElement>(PARTS[key] ?? '');
+        [...parts].find((part) => part.offsetParent !== null)?.focus();
     }
 
     function measure(): void {

@@ -28,11 +28,11 @@ const anchorName = computed(() => bench.anchor?.name ?? '');
         <h3>
             Align <span :title="bench.sentence">{{ bench.sentence }}</span>
         </h3>
-        <p v-if="nothing" class="begin">
+        <p v-show="nothing" class="begin">
             Select what is to stand on one line: draw a band round it, click with Shift held, or take it from Contents
             (t). Then the pad brings it there, and ghosts show beforehand where it will land.
         </p>
-        <div v-else class="both">
+        <div v-show="!nothing" class="both">
             <AlignPad :disabled="nothing" />
             <div class="set">
                 <label class="to">

@@ -94,8 +94,8 @@ const clear = (side: Commands['set-clearance']['side']) => (typed: string, ids: 
             <span>{{ nothing ? 'nothing selected' : counted(desk.selected) }}</span>
         </h3>
         <div class="both">
-            <SheetFigure v-if="nothing" />
-            <div v-else class="figure">
+            <SheetFigure v-show="nothing" />
+            <div v-show="!nothing" class="figure">
                 <svg class="drawing" viewBox="0 0 100 100" preserveAspectRatio="none" aria-hidden="true">
                     <path d="M0 50H24M76 50H100M50 0V25M50 75V100" vector-effect="non-scaling-stroke" />
                 </svg>
@@ -137,7 +137,7 @@ const clear = (side: Commands['set-clearance']['side']) => (typed: string, ids: 
                     <option v-for="point in POINTS" :key="point.ref" :value="point.ref">{{ point.words }}</option>
                 </select>
             </div>
-            <TurnColumn v-if="!nothing" :as-each="asEach" :reference="reference" />
+            <TurnColumn v-show="!nothing" :as-each="asEach" :reference="reference" />
         </div>
         <GroundLine v-if="!nothing" :reference="reference" />
         <p v-else class="sheet-note num">{{ sheetNote }}</p>

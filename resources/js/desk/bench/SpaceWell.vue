@@ -69,6 +69,18 @@ const sentence = computed(() => {
     return `${gapWords(gaps.value[along.value])} ${along.value === 'x' ? 'across' : 'down'}`;
 });
 
+/** Whether things are spaced by their places, and not by numbers of their own. */
+const isPlain = computed(
+    () =>
+        view.tool !== 'room' &&
+        desk.selected.length > 0 &&
+        !circles.value &&
+        !series.value &&
+        !rails.value &&
+        !table.item &&
+        !inRail.value,
+);
+
 /** What is edited by its own numbers, in words. */
 const about = computed(() => {
     if (view.tool === 'room') return 'room at a line';
@@ -106,108 +118,106 @@ function make(order: () => Order | null): void {
         <RailFields v-else-if="rails" />
         <TableFields v-else-if="table.item" :key="table.item.id" />
         <BerthFields v-else-if="inRail" />
-        <template v-else>
-            <PinFields v-if="inTray" />
-            <div class="row">
-                <SumField
-                    v-model="bench.gap"
-                    label="gap"
-                    name="gap"
-                    @enter="free.length > 1 && pressed(bench.setGap(along))"
-                />
-                <button
-                    v-for="one in AXES"
-                    :key="one.axis"
-                    v-rehearse="() => bench.setGap(one.axis)"
-                    class="btn"
-                    type="button"
-                    :disabled="free.length < 2"
-                    :aria-label="`Set gaps ${one.words}`"
-                    v-tooltip.top="{ value: `Make every gap ${one.words} just that`, showDelay: 400 }"
-                    @click="pressed(bench.setGap(one.axis))"
-                >
-                    {{ one.sign }} Set
-                </button>
-                <select
-                    v-model="bench.hold"
-                    :disabled="free.length < 2 || bench.bySize"
-                    aria-label="What is held"
-                    v-tooltip.top="{ value: 'What stays when gaps are set', showDelay: 400 }"
-                >
-                    <option v-for="(words, key) in HOLDS" :key="key" :value="key">{{ words }}</option>
-                </select>
-                <label class="by-size" v-tooltip.top="'Gaps, insets and clearances size things instead of moving them'">
-                    <input v-model="bench.bySize" type="checkbox" /> by sizing
-                </label>
-            </div>
-            <div class="row">
-                <button
-                    v-for="one in AXES"
-                    :key="one.axis"
-                    v-rehearse="() => bench.distribute(one.axis)"
-                    class="btn"
-                    type="button"
-                    :disabled="!spaced"
-                    :aria-label="`Even out ${one.words}`"
-                    v-tooltip.top="{ value: `Equal gaps or steps ${one.words} (${one.key})`, showDelay: 400 }"
-                    @click="pressed(bench.distribute(one.axis))"
-                >
-                    {{ one.sign }} Even out
-                </button>
-                <select
-                    v-model="bench.mode"
-                    :disabled="free.length < 2"
-                    aria-label="What is made equal"
-                    v-tooltip.top="{
-                        value: 'Gaps, or the steps from edge to edge or centre to centre',
-                        showDelay: 400,
-                    }"
-                >
-                    <option v-for="(words, key) in MODES" :key="key" :value="key">{{ words }}</option>
-                </select>
-                <select
-                    v-model="bench.within"
-                    :disabled="free.length < 2"
-                    aria-label="Space within"
-                    v-tooltip.top="{ value: 'Between which two ends things are evened out', showDelay: 400 }"
-                >
-                    <option v-for="(words, key) in WITHIN" :key="key" :value="key">{{ words }}</option>
-                </select>
-            </div>
-            <PointFields v-if="desk.edited.length" />
-            <div v-if="!desk.edited.length" class="row">
-                <SumField v-model="bench.columns" label="columns" name="columns" :least="1" @enter="make(block)" />
-                <button
-                    v-rehearse="block"
-                    class="btn"
-                    type="button"
-                    :disabled="free.length < 2 || !block()"
-                    v-tooltip.top="{ value: 'Set them in rows of that many columns, with that gap', showDelay: 400 }"
-                    @click="make(block)"
-                >
-                    Block
-                </button>
-                <SumField
-                    v-model="bench.inset"
-                    label="inset"
-                    name="inset"
-                    @enter="free.length > 0 && pressed(bench.insetAll())"
-                />
-                <button
-                    v-rehearse="bench.insetAll"
-                    class="btn"
-                    type="button"
-                    :disabled="free.length === 0"
-                    v-tooltip.top="{
-                        value: 'Bring each to that distance from all four sides of what it lies on',
-                        showDelay: 400,
-                    }"
-                    @click="pressed(bench.insetAll())"
-                >
-                    Inset
-                </button>
-            </div>
-        </template>
+        <PinFields v-if="isPlain && inTray" />
+        <div v-show="isPlain" class="row">
+            <SumField
+                v-model="bench.gap"
+                label="gap"
+                name="gap"
+                @enter="free.length > 1 && pressed(bench.setGap(along))"
+            />
+            <button
+                v-for="one in AXES"
+                :key="one.axis"
+                v-rehearse="() => bench.setGap(one.axis)"
+                class="btn"
+                type="button"
+                :disabled="free.length < 2"
+                :aria-label="`Set gaps ${one.words}`"
+                v-tooltip.top="{ value: `Make every gap ${one.words} just that`, showDelay: 400 }"
+                @click="pressed(bench.setGap(one.axis))"
+            >
+                {{ one.sign }} Set
+            </button>
+            <select
+                v-model="bench.hold"
+                :disabled="free.length < 2 || bench.bySize"
+                aria-label="What is held"
+                v-tooltip.top="{ value: 'What stays when gaps are set', showDelay: 400 }"
+            >
+                <option v-for="(words, key) in HOLDS" :key="key" :value="key">{{ words }}</option>
+            </select>
+            <label class="by-size" v-tooltip.top="'Gaps, insets and clearances size things instead of moving them'">
+                <input v-model="bench.bySize" type="checkbox" /> by sizing
+            </label>
+        </div>
+        <div v-show="isPlain" class="row">
+            <button
+                v-for="one in AXES"
+                :key="one.axis"
+                v-rehearse="() => bench.distribute(one.axis)"
+                class="btn"
+                type="button"
+                :disabled="!spaced"
+                :aria-label="`Even out ${one.words}`"
+                v-tooltip.top="{ value: `Equal gaps or steps ${one.words} (${one.key})`, showDelay: 400 }"
+                @click="pressed(bench.distribute(one.axis))"
+            >
+                {{ one.sign }} Even out
+            </button>
+            <select
+                v-model="bench.mode"
+                :disabled="free.length < 2"
+                aria-label="What is made equal"
+                v-tooltip.top="{
+                    value: 'Gaps, or the steps from edge to edge or centre to centre',
+                    showDelay: 400,
+                }"
+            >
+                <option v-for="(words, key) in MODES" :key="key" :value="key">{{ words }}</option>
+            </select>
+            <select
+                v-model="bench.within"
+                :disabled="free.length < 2"
+                aria-label="Space within"
+                v-tooltip.top="{ value: 'Between which two ends things are evened out', showDelay: 400 }"
+            >
+                <option v-for="(words, key) in WITHIN" :key="key" :value="key">{{ words }}</option>
+            </select>
+        </div>
+        <PointFields v-if="isPlain && desk.edited.length" />
+        <div v-show="isPlain && !desk.edited.length" class="row">
+            <SumField v-model="bench.columns" label="columns" name="columns" :least="1" @enter="make(block)" />
+            <button
+                v-rehearse="block"
+                class="btn"
+                type="button"
+                :disabled="free.length < 2 || !block()"
+                v-tooltip.top="{ value: 'Set them in rows of that many columns, with that gap', showDelay: 400 }"
+                @click="make(block)"
+            >
+                Block
+            </button>
+            <SumField
+                v-model="bench.inset"
+                label="inset"
+                name="inset"
+                @enter="free.length > 0 && pressed(bench.insetAll())"
+            />
+            <button
+                v-rehearse="bench.insetAll"
+                class="btn"
+                type="button"
+                :disabled="free.length === 0"
+                v-tooltip.top="{
+                    value: 'Bring each to that distance from all four sides of what it lies on',
+                    showDelay: 400,
+                }"
+                @click="pressed(bench.insetAll())"
+            >
+                Inset
+            </button>
+        </div>
         <MakeRow
             :shown="
                 view.tool !== 'room' &&
