@@ -81,6 +81,9 @@ final class OddGaps
 
     private static function another(float $was, float $is, float $size): ?float
     {
-        return abs($is - $was) < Length::SAME ? null : max(0.0, Length::round($size + $is - $was));
+        $expected = max(0.0, Length::round($size + $is - $was));
+
+        // What touches already is not brought closer.
+        return abs($is - $was) < Length::SAME || Length::same($expected, $size) ? null : $expected;
     }
 }

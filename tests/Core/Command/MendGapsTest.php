@@ -37,6 +37,17 @@ final class MendGapsTest extends TestCase
         self::assertSame([['axis' => 'x', 'size' => 24.0, 'count' => 2], ['axis' => 'x', 'size' => 19.0, 'count' => 1], ['axis' => 'x', 'size' => 29.0, 'count' => 1]], $ledger->census());
     }
 
+    /** The third card goes up onto the line of the others; what it touches from below is not brought closer than that. */
+    public function test_what_touches_is_not_odd(): void
+    {
+        $scene = Scene::of()->put('lid', 288, 61, 100, 40);
+        foreach ([40 => 100, 164 => 100, 288 => 101, 412 => 100] as $x => $y) {
+            $scene->put("card$x", $x, $y, 100, 80);
+        }
+        $gaps = array_values(array_filter(self::ledger($scene)->gaps, static fn ($gap): bool => $gap->a === 'lid' && $gap->b === 'card288'));
+        self::assertSame([[0.0, null]], array_map(static fn ($gap): array => [$gap->size, $gap->expected], $gaps));
+    }
+
     public function test_one_odd_gap_brings_back_what_is_off_with_what_lies_on_it(): void
     {
         $scene = self::row();
