@@ -24,11 +24,11 @@ final readonly class Demo
     public function load(): array
     {
         $others = [$this->prints(), $this->emblems()];
-        foreach ($others as $document) {
+        foreach ($others as $i => $document) {
             $document->history()->delete();
             // What was changed last stands first.
             $document->timestamps = false;
-            $document->forceFill(['updated_at' => now()->subMinute()])->save();
+            $document->forceFill(['updated_at' => now()->subMinutes($i + 1)])->save();
         }
 
         return [$this->screens->load(), ...$others];

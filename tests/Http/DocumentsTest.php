@@ -38,7 +38,11 @@ final class DocumentsTest extends HttpTestCase
         self::assertSame([200], $tops(0));
         self::assertCount(4, $tops(1));
         $this->postJson("/api/documents/{$document['id']}/undo")->assertStatus(409);
-        $this->deleteJson("/api/documents/{$document['id']}");
+        $all = $this->getJson('/api/documents')->json('documents');
+        self::assertSame(['Merrow Sound Ferries', 'Merrow Sound, print', 'Merrow Sound, icons'], array_column($all, 'name'));
+        foreach ($all as ['id' => $id]) {
+            $this->deleteJson("/api/documents/$id");
+        }
         Artisan::call('allsquare:demo');
         self::assertSame([], $this->getJson('/api/documents')->json('documents'));
     }
