@@ -46,6 +46,8 @@ export const useView = defineStore('view', () => {
     const wanted = ref('');
     const panel = ref<'contents' | 'guides' | 'slices' | 'kits'>('contents');
     const wellShown = ref<'space' | 'gaps'>('space');
+    /** whether the sheet is painted and has rested once: what is not seen yet is made ready then */
+    const rested = ref(false);
     const benchOpen = ref(true);
     const sideOpen = ref(true);
     const drawer = ref<'look' | 'type' | 'check' | 'history' | null>(null);
@@ -129,6 +131,7 @@ export const useView = defineStore('view', () => {
         offered,
         wanted,
         wellShown,
+        rested,
         benchOpen,
         sideOpen,
         drawer,

@@ -76,6 +76,7 @@ watch(
 /** The mark that says the sheet is painted. */
 function shown(sheet: string): void {
     if (sheet === route.params.sheet) requestAnimationFrame(() => performance.mark('sheet-shown'));
+    requestIdleCallback(() => (view.rested = true));
 }
 
 const timer = setInterval(() => {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { BOXES, useBench, type Order, type To } from '@/stores/bench';
 import { useDesk } from '@/stores/desk';
+import { useView } from '@/stores/view';
 import { pressed, vRehearse } from '@/stores/rehearsal';
 import { computed } from 'vue';
 import AlignPad from './AlignPad.vue';
@@ -9,6 +10,7 @@ import Choice from './Choice.vue';
 /** Align: in plain words what moves and to what stands there before anything is pressed. */
 const desk = useDesk();
 const bench = useBench();
+const view = useView();
 const nothing = computed(() => bench.count === 0);
 
 const SAME: { dimension: 'width' | 'height'; words: string; path: string }[] = [
@@ -32,7 +34,7 @@ const anchorName = computed(() => bench.anchor?.name ?? '');
             Select what is to stand on one line: draw a band round it, click with Shift held, or take it from Contents
             (t). Then the pad brings it there, and ghosts show beforehand where it will land.
         </p>
-        <div v-show="!nothing" class="both">
+        <div v-if="!nothing || view.rested" v-show="!nothing" class="both">
             <AlignPad :disabled="nothing" />
             <div class="set">
                 <label class="to">

@@ -7,6 +7,7 @@ import { counted } from '@/sheet/words';
 import LengthField from '@/parts/LengthField.vue';
 import { useBench } from '@/stores/bench';
 import { useDesk } from '@/stores/desk';
+import { useView } from '@/stores/view';
 import { computed, ref } from 'vue';
 import GroundLine from './GroundLine.vue';
 import HeadSwitch from './HeadSwitch.vue';
@@ -18,6 +19,7 @@ import './figure.css';
 /** Place and size: a figure of what is selected, with its measures where a drawing has them. Every figure is a field. */
 const desk = useDesk();
 const bench = useBench();
+const view = useView();
 const reference = ref<Ref>('top-left');
 const surroundings = useSurroundings();
 
@@ -95,7 +97,7 @@ const clear = (side: Commands['set-clearance']['side']) => (typed: string, ids: 
         </h3>
         <div class="both">
             <SheetFigure v-show="nothing" />
-            <div v-show="!nothing" class="figure">
+            <div v-if="!nothing || view.rested" v-show="!nothing" class="figure">
                 <svg class="drawing" viewBox="0 0 100 100" preserveAspectRatio="none" aria-hidden="true">
                     <path d="M0 50H24M76 50H100M50 0V25M50 75V100" vector-effect="non-scaling-stroke" />
                 </svg>
@@ -137,7 +139,7 @@ const clear = (side: Commands['set-clearance']['side']) => (typed: string, ids: 
                     <option v-for="point in POINTS" :key="point.ref" :value="point.ref">{{ point.words }}</option>
                 </select>
             </div>
-            <TurnColumn v-show="!nothing" :as-each="asEach" :reference="reference" />
+            <TurnColumn v-if="!nothing || view.rested" v-show="!nothing" :as-each="asEach" :reference="reference" />
         </div>
         <GroundLine v-if="!nothing" :reference="reference" />
         <p v-else class="sheet-note num">{{ sheetNote }}</p>

@@ -119,7 +119,7 @@ function make(order: () => Order | null): void {
         <TableFields v-else-if="table.item" :key="table.item.id" />
         <BerthFields v-else-if="inRail" />
         <PinFields v-if="isPlain && inTray" />
-        <div v-show="isPlain" class="row">
+        <div v-if="isPlain || view.rested" v-show="isPlain" class="row">
             <SumField
                 v-model="bench.gap"
                 label="gap"
@@ -151,7 +151,7 @@ function make(order: () => Order | null): void {
                 <input v-model="bench.bySize" type="checkbox" /> by sizing
             </label>
         </div>
-        <div v-show="isPlain" class="row">
+        <div v-if="isPlain || view.rested" v-show="isPlain" class="row">
             <button
                 v-for="one in AXES"
                 :key="one.axis"
@@ -186,7 +186,7 @@ function make(order: () => Order | null): void {
             </select>
         </div>
         <PointFields v-if="isPlain && desk.edited.length" />
-        <div v-show="isPlain && !desk.edited.length" class="row">
+        <div v-if="isPlain || view.rested" v-show="isPlain && !desk.edited.length" class="row">
             <SumField v-model="bench.columns" label="columns" name="columns" :least="1" @enter="make(block)" />
             <button
                 v-rehearse="block"
