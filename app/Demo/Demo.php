@@ -60,6 +60,6 @@ final readonly class Demo
 
     private function script(Document $document, string $name, float $width, float $height): SheetScript
     {
-        return new SheetScript($this->runner, $this->book->add($document, $name, $width, $height, Unit::Px, 96));
+        return SheetScript::onNew($this->runner, $this->book, $document, $name, $width, $height);
     }
 }

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\Demo;
 
+use AllSquare\Core\Geometry\Unit;
 use AllSquare\Core\Running\Catalogue;
 use App\Contract\CommandCall;
+use App\Documents\SheetBook;
+use App\Models\Document;
 use App\Models\Sheet;
 use App\Models\TypeStyle;
 use App\Running\CommandRunner;
@@ -15,6 +18,12 @@ final readonly class SheetScript
 {
     public function __construct(private CommandRunner $runner, public Sheet $sheet)
     {
+    }
+
+    /** On a new sheet of a document, its size in px. */
+    public static function onNew(CommandRunner $runner, SheetBook $book, Document $document, string $name, float $width, float $height): self
+    {
+        return new self($runner, $book->add($document, $name, $width, $height, Unit::Px, 96));
     }
 
     /**

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { focusStage } from './focus';
 import { figure } from '@/sheet/geometry';
 import { useDesk } from '@/stores/desk';
 import { useUnits } from '@/stores/units';
@@ -35,7 +34,7 @@ const props = defineProps<{
 }>();
 
 const desk = useDesk();
-const { text, wrong, type: take, giveBack } = useTyped();
+const { text, wrong, type: take, giveBack, leave } = useTyped();
 let meantFor: string[] = [];
 /** how many values that were applied are on their way */
 let waiting = 0;
@@ -94,7 +93,7 @@ const shownOwn = () => (props.value === null ? '' : read(props.value));
 function onKey(event: KeyboardEvent): void {
     onFieldKey(event, {
         keep: () => void keep(),
-        leave: () => (text.value === null ? focusStage() : giveBack()),
+        leave,
         step,
     });
 }

@@ -1,4 +1,5 @@
 import { ref } from 'vue';
+import { focusStage } from './focus';
 
 /** What is typed into a field until it is kept or given back: null while the field shows what it stands for. */
 export function useTyped() {
@@ -15,7 +16,13 @@ export function useTyped() {
         wrong.value = '';
     }
 
-    return { text, wrong, type, giveBack };
+    /** What Escape does: gives back what is typed; where nothing is, goes back to the sheet. */
+    function leave(): void {
+        if (text.value === null) focusStage();
+        else giveBack();
+    }
+
+    return { text, wrong, type, giveBack, leave };
 }
 
 /** Enter keeps what is typed, Escape gives it back or leaves, up and down step by 1, with Shift by 10. */

@@ -228,6 +228,9 @@ watch(
     display: flex;
     gap: 6px;
 }
+.empty .btn {
+    justify-self: start;
+}
 .empty {
     flex: 1;
     padding: 30px 18px;

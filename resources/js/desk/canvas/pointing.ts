@@ -1,5 +1,5 @@
 import { is } from '@/sheet/kinds';
-import type { Axis, Box, Item, Point } from '@/api/types';
+import type { Axis, Item, Point } from '@/api/types';
 import { itemsAt, lockedAt } from '@/sheet/hit';
 import { sliceAt } from '@/sheet/slices';
 import { enter } from '@/desk/entering';
@@ -14,17 +14,14 @@ import { useColourAt } from './colourAt';
 import { bandGesture, pointBandGesture } from './gestures/band';
 import { drawGesture } from './gestures/draw';
 import type { Gesture } from './gestures/gesture';
-import { gapGesture } from './gestures/gap';
 import { fitGesture } from './gestures/fit';
-import { gaugeGesture } from './gestures/gauge';
-import { guideGesture, zeroGesture } from './gestures/guide';
+import { guideGesture } from './gestures/guide';
 import { moveGesture, sliceGesture } from './gestures/move';
 import { usePathDrawing } from './pathDrawing';
 import { usePointPressing } from './pointPressing';
 import { panGesture } from './gestures/pan';
 import { roomGesture } from './gestures/room';
-import { sizeGesture, type Handle } from './gestures/size';
-import { turnGesture } from './gestures/turn';
+import { useGrips } from './grips';
 import { useHeldPointer } from './heldPointer';
 
 /** px of the screen within which a guide is taken hold of. */
@@ -52,6 +49,7 @@ export function usePointing(
     const drawing = usePathDrawing();
     const points = usePointPressing(begin);
     const { gesture, spaceHeld, follow, end, giveBack } = useHeldPointer();
+    const grips = useGrips(begin, gesture, onSheet, isOnRuler);
 
     const cursor = computed(() =>
         spaceHeld.value
@@ -72,7 +70,10 @@ export function usePointing(
         return { x: event.clientX - (box?.left ?? 0), y: event.clientY - (box?.top ?? 0) };
     }
 
-    const onSheet = (event: MouseEvent) => view.toSheet(onCanvas(event));
+    function onSheet(event: MouseEvent): Point {
+        return view.toSheet(onCanvas(event));
+    }
+
     const under = (point: Point) => itemsAt(desk.tree, point, 1 / view.zoom, null, desk.entered);
 
     /** What a click takes of what lies there: the child of the group that is entered, or else what lies on the sheet itself. */
@@ -124,33 +125,8 @@ export function usePointing(
             ? desk.guides.find((guide) => !guide.locked && Math.abs(at[guide.axis] - guide.at) * view.zoom <= GRASP)
             : undefined;
 
-    const isOnRuler = (axis: Axis) => (at: Point) => {
-        const on = view.toScreen(at);
-        return axis === 'x' ? on.x < 0 : on.y < 0;
-    };
-
-    /** Out of the upper ruler come level guides, out of the one at the side upright ones. */
-    function pullGuide(event: PointerEvent, axis: Axis): void {
-        if (event.button !== 0 || gesture.value) return;
-        view.showGuides = true;
-        begin(event, guideGesture(axis, null, isOnRuler(axis)));
-    }
-
-    function pullZero(event: PointerEvent): void {
-        if (event.button === 0 && !gesture.value) begin(event, zeroGesture(onSheet(event)));
-    }
-
-    function dragGauge(event: PointerEvent, id: string, sizing: boolean): void {
-        if (event.button !== 0 || gesture.value) return;
-        event.stopPropagation();
-        begin(event, gaugeGesture(onSheet(event), id, sizing));
-    }
-
-    function gripGap(event: PointerEvent, rail: string, next: string): void {
-        const item = desk.items.get(rail);
-        if (event.button !== 0 || gesture.value || !item) return;
-        event.stopPropagation();
-        begin(event, gapGesture(onSheet(event), item, next));
+    function isOnRuler(axis: Axis): (at: Point) => boolean {
+        return (at) => view.toScreen(at)[axis] < 0;
     }
 
     function press(event: PointerEvent, at: Point): void {
@@ -199,18 +175,6 @@ export function usePointing(
         if (event.shiftKey && was) desk.selectedSlices = desk.selectedSlices.filter((other) => other !== id);
         else if (!was) desk.selectedSlices = event.shiftKey ? [...desk.selectedSlices, id] : [id];
         if (desk.selectedSlices.includes(id)) begin(event, sliceGesture(at));
-    }
-
-    function grip(event: PointerEvent, handle: Handle, frame: Box, angle: number): void {
-        if (event.button !== 0) return;
-        event.stopPropagation();
-        begin(event, sizeGesture(onSheet(event), handle, frame, angle));
-    }
-
-    function turn(event: PointerEvent, frame: Box, angle: number): void {
-        if (event.button !== 0) return;
-        event.stopPropagation();
-        begin(event, turnGesture(onSheet(event), frame, angle));
     }
 
     function begin(event: PointerEvent, next: Gesture): void {
@@ -318,5 +282,5 @@ export function usePointing(
         contextmenu: onMenu,
     };
 
-    return { cursor, grip, turn, pullGuide, pullZero, dragGauge, gripGap, handlers };
+    return { cursor, ...grips, handlers };
 }

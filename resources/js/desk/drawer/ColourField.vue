@@ -3,7 +3,6 @@ import type { Colour } from '@/api/types';
 import FieldComplaint from '@/parts/FieldComplaint.vue';
 import { onFieldKey, useTyped } from '@/parts/typed';
 import { hexOf } from '@/sheet/looks';
-import { focusStage } from '@/parts/focus';
 import { useDesk } from '@/stores/desk';
 import InputText from 'primevue/inputtext';
 import { computed, ref } from 'vue';
@@ -14,7 +13,7 @@ import SwatchPicker from './SwatchPicker.vue';
 const props = defineProps<{ label: string; value: Colour | null | undefined; none: boolean }>();
 const emit = defineEmits<{ set: [colour: Colour | null] }>();
 const desk = useDesk();
-const { text, wrong, type, giveBack } = useTyped();
+const { text, wrong, type, giveBack, leave } = useTyped();
 const field = ref<HTMLElement | null>(null);
 
 const swatch = computed(() => {
@@ -49,7 +48,7 @@ function pick(event: Event): void {
 }
 
 function onKey(event: KeyboardEvent): void {
-    onFieldKey(event, { keep, leave: () => (text.value === null ? focusStage() : giveBack()) });
+    onFieldKey(event, { keep, leave });
 }
 </script>
 

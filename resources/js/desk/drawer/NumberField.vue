@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { focusStage } from '@/parts/focus';
 import { figure } from '@/sheet/geometry';
 import FieldFrame from '@/parts/FieldFrame.vue';
 import { readLength } from '@/parts/lengths';
@@ -27,7 +26,7 @@ const props = withDefaults(
 );
 const emit = defineEmits<{ set: [value: number, run?: string] }>();
 const presses = usePresses();
-const { text, wrong, type, giveBack } = useTyped();
+const { text, wrong, type, giveBack, leave } = useTyped();
 const shown = computed(() => text.value ?? (props.value === undefined ? '' : figure(props.value)));
 
 const fits = (value: number) => value >= props.min && value <= props.max && (!props.whole || Number.isInteger(value));
@@ -58,7 +57,7 @@ function stepBy(by: number): void {
 function onKey(event: KeyboardEvent): void {
     onFieldKey(event, {
         keep: () => void keep(),
-        leave: () => (text.value === null ? focusStage() : giveBack()),
+        leave,
         step: stepBy,
     });
 }

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { focusStage } from '@/parts/focus';
 import type { Outline } from '@/api/types';
 import { isColour, type Fill } from '@/sheet/looks';
 import { onFieldKey, useTyped } from '@/parts/typed';
@@ -19,7 +18,7 @@ const props = defineProps<{
     before: Outline | null;
 }>();
 const emit = defineEmits<{ set: [outline: Outline | null, run?: string] }>();
-const { text, wrong, type, giveBack } = useTyped();
+const { text, wrong, type, giveBack, leave } = useTyped();
 
 const WORDS = {
     side: { centre: 'astride', inside: 'inside', outside: 'outside' },
@@ -59,8 +58,7 @@ function keepDashes(): void {
     }
 }
 
-const onKey = (event: KeyboardEvent) =>
-    onFieldKey(event, { keep: keepDashes, leave: () => (text.value === null ? focusStage() : giveBack()) });
+const onKey = (event: KeyboardEvent) => onFieldKey(event, { keep: keepDashes, leave });
 </script>
 
 <template>
